@@ -1,6 +1,7 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { addressOf, Desk, machine, Tub } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
+import { atNight } from './worker';
 
 /** Whole jobs on a phone: from typed words to the outcome in the linen book. */
 const server = new OwnServer(4887);
@@ -58,33 +59,34 @@ const NAPKIN = {
   label: machine(60),
 };
 
-test('a bath that is gone early goes on to the wash, and to the drying with heat allowed', async ({
-  browser,
-}) => {
-  const phone = await onPhone(browser);
-  await trouble(phone, ['beetroot'], NAPKIN);
-  await start(phone);
-  const { page, tub } = phone;
-  await tub.workToStep(2, 'dwell');
-  await tub.tap('Start the clock');
-  // A wrong tap, twice, taken back by name.
-  await tub.tap('Pause');
-  await tub.tap('Undo: out for now');
-  await tub.tap('Pause');
-  await tub.tap('Undo: out for now');
-  await tub.tap('Check');
-  await tub.tell('Gone');
-  await tub.tap('Take it out and go on');
-  // It was looked at a moment ago: do not ask again.
-  await expect(tub.step('dwell')).toHaveCount(0);
-  await expect(tub.step('look')).toHaveCount(0);
-  const seen = await tub.goOn(['finalLook']);
-  expect(seen.some((one) => one.endsWith(' dwell'))).toBe(true);
-  await tub.tell('Gone');
-  await expect(page.locator('[data-heat=open]')).toBeVisible();
-  await ends(phone, 'Gone');
-  await page.context().close();
-});
+atNight(
+  'a bath that is gone early goes on to the wash, and to the drying with heat allowed',
+  async ({ browser }) => {
+    const phone = await onPhone(browser);
+    await trouble(phone, ['beetroot'], NAPKIN);
+    await start(phone);
+    const { page, tub } = phone;
+    await tub.workToStep(2, 'dwell');
+    await tub.tap('Start the clock');
+    // A wrong tap, twice, taken back by name.
+    await tub.tap('Pause');
+    await tub.tap('Undo: out for now');
+    await tub.tap('Pause');
+    await tub.tap('Undo: out for now');
+    await tub.tap('Check');
+    await tub.tell('Gone');
+    await tub.tap('Take it out and go on');
+    // It was looked at a moment ago: do not ask again.
+    await expect(tub.step('dwell')).toHaveCount(0);
+    await expect(tub.step('look')).toHaveCount(0);
+    const seen = await tub.goOn(['finalLook']);
+    expect(seen.some((one) => one.endsWith(' dwell'))).toBe(true);
+    await tub.tell('Gone');
+    await expect(page.locator('[data-heat=open]')).toBeVisible();
+    await ends(phone, 'Gone');
+    await page.context().close();
+  },
+);
 
 test('a surface whose hidden test fails leaves out what brings the same product', async ({ browser }) => {
   const phone = await onPhone(browser);
@@ -103,55 +105,57 @@ test('a surface whose hidden test fails leaves out what brings the same product'
   await page.context().close();
 });
 
-test('several troubles are looked at one by one, and the run goes on by what is left', async ({
-  browser,
-}) => {
-  const phone = await onPhone(browser);
-  const { page, tub } = phone;
-  await trouble(phone, ['redWine', 'butter'], armchair('white'));
-  await start(phone);
-  await tub.goOn(['finalLook']);
-  await expect(page.getByRole('button', { name: /^Still to tell: / })).toBeDisabled();
-  await tub.tell({ 'red wine': 'A little', 'butter or margarine': 'Gone' });
-  const next = page.getByRole('group', { name: 'What next?' });
-  await expect(next).toContainText('red wine: a little, still moving');
-  await expect(next).toContainText('butter or margarine: gone');
-  await tub.tap(/^Same again, fresh mix/);
-  await tub.goOn(['finalLook']);
-  // The butter was found gone, dry: only the wine is asked for.
-  await expect(page.getByText('How much of the red wine is left?')).toBeVisible();
-  await tub.tap('Gone');
-  await expect(page.locator('[data-heat=open]')).toBeVisible();
-  await ends(phone, 'Gone');
-  await page.context().close();
-});
+atNight(
+  'several troubles are looked at one by one, and the run goes on by what is left',
+  async ({ browser }) => {
+    const phone = await onPhone(browser);
+    const { page, tub } = phone;
+    await trouble(phone, ['redWine', 'butter'], armchair('white'));
+    await start(phone);
+    await tub.goOn(['finalLook']);
+    await expect(page.getByRole('button', { name: /^Still to tell: / })).toBeDisabled();
+    await tub.tell({ 'red wine': 'A little', 'butter or margarine': 'Gone' });
+    const next = page.getByRole('group', { name: 'What next?' });
+    await expect(next).toContainText('red wine: a little, still moving');
+    await expect(next).toContainText('butter or margarine: gone');
+    await tub.tap(/^Same again, fresh mix/);
+    await tub.goOn(['finalLook']);
+    // The butter was found gone, dry: only the wine is asked for.
+    await expect(page.getByText('How much of the red wine is left?')).toBeVisible();
+    await tub.tap('Gone');
+    await expect(page.locator('[data-heat=open]')).toBeVisible();
+    await ends(phone, 'Gone');
+    await page.context().close();
+  },
+);
 
-test('a stall at the end of a round goes on to the next, and at the last of them plans anew', async ({
-  browser,
-}) => {
-  const phone = await onPhone(browser);
-  const { page, desk, tub } = phone;
-  await trouble(phone, ['curry'], armchair('white'));
-  await start(phone);
-  const rounds = new Set<string>();
-  for (let round = 0; round < 4; round += 1) {
-    for (const place of await tub.goOn(['finalLook'], 'Most of it')) rounds.add(place.slice(0, 7));
-    await tub.tell('All of it');
-    const next = page.getByRole('button', { name: /^The next round/ });
-    await expect(page.getByRole('group', { name: 'Plan anew' })).toBeVisible();
-    if (!(await next.isVisible())) break;
-    await next.click();
-  }
-  expect([...rounds]).toContain('Round 2');
-  await page.getByRole('button', { name: /^Plan anew/ }).click();
-  await expect(page).toHaveURL(/\/trouble\//);
-  await desk.choose('age', 'some days ago');
-  await start(phone);
-  expect((await tub.standing()).kind).not.toBe('finished');
-  await page.context().close();
-});
+atNight(
+  'a stall at the end of a round goes on to the next, and at the last of them plans anew',
+  async ({ browser }) => {
+    const phone = await onPhone(browser);
+    const { page, desk, tub } = phone;
+    await trouble(phone, ['curry'], armchair('white'));
+    await start(phone);
+    const rounds = new Set<string>();
+    for (let round = 0; round < 4; round += 1) {
+      for (const place of await tub.goOn(['finalLook'], 'Most of it')) rounds.add(place.slice(0, 7));
+      await tub.tell('All of it');
+      const next = page.getByRole('button', { name: /^The next round/ });
+      await expect(page.getByRole('group', { name: 'Plan anew' })).toBeVisible();
+      if (!(await next.isVisible())) break;
+      await next.click();
+    }
+    expect([...rounds]).toContain('Round 2');
+    await page.getByRole('button', { name: /^Plan anew/ }).click();
+    await expect(page).toHaveURL(/\/trouble\//);
+    await desk.choose('age', 'some days ago');
+    await start(phone);
+    expect((await tub.standing()).kind).not.toBe('finished');
+    await page.context().close();
+  },
+);
 
-test('the step at hand is done with something else, and taken back again', async ({ browser }) => {
+atNight('the step at hand is done with something else, and taken back again', async ({ browser }) => {
   const phone = await onPhone(browser);
   const { page, tub } = phone;
   await trouble(phone, ['redWine'], armchair('white'));

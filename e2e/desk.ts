@@ -30,6 +30,11 @@ export class Desk {
     await expect(this.page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
   }
 
+  /** What is asked of the server for the present facts has been answered: nothing moves under a tap any more. */
+  async settled(): Promise<void> {
+    await expect(this.page.locator('[aria-busy=true]')).toHaveCount(0);
+  }
+
   blank(id: string): Locator {
     return this.page.locator(`[data-blank="${id}"]`);
   }
@@ -85,6 +90,7 @@ export class Desk {
     await this.openBlank(id);
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
     await this.firstHit().click();
+    await this.settled();
   }
 
   /** The first option of an open picker; the page has native selects of its own. */
@@ -97,12 +103,14 @@ export class Desk {
     await this.openBlank('piece');
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
     await this.page.getByRole('option', { name, exact: true }).click();
+    await this.settled();
   }
 
   /** Opens a blank and takes the option by its name. */
   async choose(id: string, name: string): Promise<void> {
     await this.openBlank(id);
     await this.page.getByRole('option', { name, exact: true }).click();
+    await this.settled();
   }
 
   async size(length: string, width: string): Promise<void> {

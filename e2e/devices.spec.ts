@@ -216,6 +216,8 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
         },
       },
     });
+    // Without windows, Chromium grants no notifications.
+    Object.defineProperty(Notification, 'permission', { get: () => 'granted' });
     ServiceWorkerRegistration.prototype.showNotification = async (title: string) => {
       seen.calls.push(title);
     };

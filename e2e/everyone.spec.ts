@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { Desk, Tub, unfold } from './desk';
-import { expect, type Page, test } from './worker';
+import { atNight, expect, type Page, shareByDay, test } from './worker';
 
 async function firstRunId(page: Page): Promise<string> {
   const today = await (await page.request.get('/api/today')).json();
@@ -68,11 +68,8 @@ test('axe finds nothing serious on any page, light or dark', async ({ page }) =>
   test.setTimeout(600_000);
   const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const all = await addresses(page);
-  // Sheets of the reference are all made of the same parts: by day one of them speaks for the rest.
-  const sheet = all.find((address) => address.startsWith('/reference/'));
-  const isSeen = (address: string) =>
-    process.env.FEVERFEW_NIGHTLY || address === sheet || !address.startsWith('/reference/');
-  for (const [at, address] of all.filter(isSeen).entries()) {
+  // By day every other page; the next test looks at those between.
+  for (const [at, address] of shareByDay(all, 2).entries()) {
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(address);
     await settled(page);
@@ -114,7 +111,7 @@ test('each page has one heading and names its window; unfolded, no target is und
   page,
 }) => {
   test.setTimeout(600_000);
-  for (const address of await addresses(page)) {
+  for (const address of shareByDay(await addresses(page), 2, 1)) {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(address);
     await settled(page);
@@ -143,7 +140,7 @@ test('each page has one heading and names its window; unfolded, no target is und
   expect(await smallTargets(page)).toEqual([]);
 });
 
-test('the pickers of the sentence and Find have targets of 44 px too', async ({ page }) => {
+atNight('the pickers of the sentence and Find have targets of 44 px too', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
   const desk = new Desk(page);
@@ -162,7 +159,7 @@ test('the pickers of the sentence and Find have targets of 44 px too', async ({ 
   expect(await smallTargets(page)).toEqual([]);
 });
 
-test('every dialog has targets of 44 px on a phone', async ({ page }) => {
+atNight('every dialog has targets of 44 px on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/trouble/${await waitingId(page, 'egg')}`);
   const desk = new Desk(page);

@@ -3,10 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Desk, Tub } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 const ROOT = new URL('..', import.meta.url).pathname;
-const SECOND_PORT = '4895';
+const SECOND_PORT = '4889';
 
 /** A server of this file's own. */
 function startServer(dataDir: string, port: string): ChildProcess {
@@ -48,7 +48,7 @@ test('a reload in the middle of a soak changes nothing', async ({ page }) => {
   await expect(page.getByTestId('clock')).toHaveText(/^\d h \d\d min$/);
 });
 
-test('a phone that slept past the end is told so and what to do', async ({ page }) => {
+atNight('a phone that slept past the end is told so and what to do', async ({ page }) => {
   const desk = new Desk(page);
   const tub = new Tub(page);
   await desk.open();

@@ -1,5 +1,5 @@
 import { Desk, Tub } from './desk';
-import { expect, type Page, test } from './worker';
+import { atNight, expect, type Page, test } from './worker';
 
 test('beetroot on linen, from a blank page to a logged outcome', async ({ page }) => {
   const desk = new Desk(page);
@@ -90,7 +90,7 @@ async function soakBeetroot(page: Page): Promise<Tub> {
   return tub;
 }
 
-test('what has stalled goes on to the wash; the drum is waited for, not looked into', async ({ page }) => {
+atNight('what has stalled goes on to the wash; the drum is waited for, not looked into', async ({ page }) => {
   const tub = await soakBeetroot(page);
   await tub.tap('Check');
   await tub.tap('All of it');
@@ -109,7 +109,7 @@ test('what has stalled goes on to the wash; the drum is waited for, not looked i
   await expect(tub.step('dry')).toBeVisible();
 });
 
-test('something wrong leads to rinsing out', async ({ page }) => {
+atNight('something wrong leads to rinsing out', async ({ page }) => {
   const tub = await soakBeetroot(page);
   await tub.tap('Check');
   await tub.tap('Something is wrong');
@@ -120,7 +120,7 @@ test('something wrong leads to rinsing out', async ({ page }) => {
   await expect(tub.step('dry')).toBeVisible();
 });
 
-test('a pass is left out before it is on the piece', async ({ page }) => {
+atNight('a pass is left out before it is on the piece', async ({ page }) => {
   const desk = new Desk(page);
   const tub = new Tub(page);
   await desk.open();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { Desk, Tub } from './desk';
-import { expect, type Page, test } from './worker';
+import { atNight, expect, type Page, test } from './worker';
 
 const pourIn = async (page: Page, name: string) => {
   await page.getByRole('button', { name: 'Pour something in' }).click();
@@ -112,7 +112,7 @@ test('degrees and volumes follow the household, also where they are typed', asyn
   await request.put('/api/household', { data: before });
 });
 
-test('gas in a sprayer, and a bottle of unknown strength until it is entered', async ({ page }) => {
+atNight('gas in a sprayer, and a bottle of unknown strength until it is entered', async ({ page }) => {
   await page.goto('/mix?in=sprayer&water=200&pour=oxygenBleach*5*g');
   await expect(page.getByRole('list', { name: 'Not mixed' })).toContainText(
     'in a closed sprayer the pressure bursts it',

@@ -13,7 +13,7 @@ export default defineConfig({
   timeout: 420_000,
   expect: { timeout: 45_000 },
   fullyParallel: false,
-  workers: 2,
+  workers: 3,
   retries: 0,
   reporter: process.env.FEVERFEW_REPORT
     ? [['list'], ['json', { outputFile: process.env.FEVERFEW_REPORT }]]
@@ -31,7 +31,7 @@ export default defineConfig({
     // Nothing moves: no test waits for an animation.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

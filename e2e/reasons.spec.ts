@@ -3,7 +3,7 @@ import { atNight, expect, test } from './worker';
 
 test.beforeEach(async ({ page }) => new Desk(page).open());
 
-test('blood on a wool blanket: cold, no protease, no percarbonate', async ({ page }) => {
+atNight('blood on a wool blanket: cold, no protease, no percarbonate', async ({ page }) => {
   const desk = new Desk(page);
   await desk.find('mark', 'blood');
   await desk.newPiece('blanket', 'blanket');

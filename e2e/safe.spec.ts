@@ -1,5 +1,5 @@
 import { Desk, unfold } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 const PHONE = { width: 390, height: 844 };
 
@@ -30,30 +30,31 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await expect(desk.blank('size')).toHaveText('all over');
 });
 
-test('petrol told as tried: first of all what to do with it, and washed since lifts its ban', async ({
-  page,
-}) => {
-  await page.setViewportSize(PHONE);
-  const desk = new Desk(page);
-  await desk.open();
-  await desk.find('mark', 'salad oil');
-  await desk.newPiece('T-shirt', 'T-shirt or polo');
-  await desk.fibre('cotton');
-  await desk.openBlank('tried');
-  await page.getByRole('textbox', { name: /^Search:/ }).fill('petrol');
-  await page.getByRole('button', { name: 'petrol or lighter fluid', exact: true }).click();
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
-  const first = page.getByText(/Petrol or lighter fluid has been on it: outdoors until no smell is left/);
-  await expect(first).toBeVisible();
-  await desk.openBlank('tried');
-  await page
-    .getByRole('group', { name: 'Washed, or rinsed in two waters, since?' })
-    .getByRole('button', { name: 'yes' })
-    .click();
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(desk.blank('tried')).toContainText('washed out since');
-  await expect(first).toHaveCount(0);
-});
+atNight(
+  'petrol told as tried: first of all what to do with it, and washed since lifts its ban',
+  async ({ page }) => {
+    await page.setViewportSize(PHONE);
+    const desk = new Desk(page);
+    await desk.open();
+    await desk.find('mark', 'salad oil');
+    await desk.newPiece('T-shirt', 'T-shirt or polo');
+    await desk.fibre('cotton');
+    await desk.openBlank('tried');
+    await page.getByRole('textbox', { name: /^Search:/ }).fill('petrol');
+    await page.getByRole('button', { name: 'petrol or lighter fluid', exact: true }).click();
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    const first = page.getByText(/Petrol or lighter fluid has been on it: outdoors until no smell is left/);
+    await expect(first).toBeVisible();
+    await desk.openBlank('tried');
+    await page
+      .getByRole('group', { name: 'Washed, or rinsed in two waters, since?' })
+      .getByRole('button', { name: 'yes' })
+      .click();
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect(desk.blank('tried')).toContainText('washed out since');
+    await expect(first).toHaveCount(0);
+  },
+);
 
 test('who lives here keeps products out, and says who', async ({ page }) => {
   await page.goto('/household');

@@ -1,5 +1,5 @@
 import { Tub } from './desk';
-import { expect, type Page, test } from './worker';
+import { expect, type Page, shareByDay, test } from './worker';
 
 /** The eight first-time walks that once took 15 to 106 taps, in the words of those who made them. */
 const WALKS = [
@@ -43,8 +43,8 @@ async function toTheOutcome(page: Page): Promise<void> {
   await expect(tub.step('finished')).toHaveText('Gone');
 }
 
-/** All of them each night; by day every third, for the jobs of `jobs.spec` begin alike. */
-const WALKED = process.env.FEVERFEW_NIGHTLY ? WALKS : WALKS.filter((_, at) => at % 3 === 0);
+/** By day a few, for the jobs of `jobs.spec` begin alike. */
+const WALKED = shareByDay(WALKS, 4);
 
 for (const [words, first] of WALKED) {
   test(`walked on a phone: ${words}`, async ({ page }) => {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test.beforeEach(({ server }) => server.asInTheDemo());
 
@@ -91,7 +91,7 @@ test.describe('on a desk', () => {
     await expect(async () => expect(await drumOf(page, 'napkins')).toBe(from)).toPass();
   });
 
-  test('each at its best takes more drums, and the wish is kept', async ({ page }) => {
+  atNight('each at its best takes more drums, and the wish is kept', async ({ page }) => {
     await page.goto('/wash');
     const drums = page.getByRole('group', { name: /^Drum \d+$/ });
     await expect(drums.first()).toBeVisible();
@@ -225,7 +225,7 @@ test.describe('on a desk', () => {
     await expect(joined).toHaveCount(0);
   });
 
-  test('where a second sorting is as good, both are drawn and one is taken', async ({ page, server }) => {
+  atNight('where a second sorting is as good, both are drawn and one is taken', async ({ page, server }) => {
     await server.asInTheDemo({ heap: [], loads: [] });
     await page.goto('/wash');
     await page.getByLabel('By the handful').fill('8 bath towels, 4 hand towels, 6 sheets, 2 duvet covers');
@@ -239,7 +239,7 @@ test.describe('on a desk', () => {
     await expect(both).toBeVisible();
   });
 
-  test('a line is told more of, and the machine is the household’s own', async ({ page }) => {
+  atNight('a line is told more of, and the machine is the household’s own', async ({ page }) => {
     await page.goto('/wash');
     await page.getByRole('button', { name: 'Change band T-shirts' }).click();
     const edit = page.getByRole('region', { name: 'Of band T-shirts' });

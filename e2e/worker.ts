@@ -51,5 +51,9 @@ export const test = base.extend<{ demo: undefined }, { server: DemoServer }>({
   baseURL: async ({ server }, use) => use(server.base),
 });
 
-/** A flow of advice that the tests of the core see as well: it is only driven in the nightly run. */
+/** A flow that other tests go through for the most part, or whose rules the core's own tests hold: driven in the nightly run. */
 export const atNight = process.env.FEVERFEW_NIGHTLY ? test : test.skip;
+
+/** By day each nth of a list, counted from the given place; in the nightly run nothing is left out. */
+export const shareByDay = <T>(all: readonly T[], nth: number, from = 0): readonly T[] =>
+  process.env.FEVERFEW_NIGHTLY ? all : all.filter((_, at) => at % nth === from);

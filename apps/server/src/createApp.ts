@@ -3,7 +3,6 @@ import { existsSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { constants } from 'node:zlib';
-import { DomainError } from '@feverfew/core';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -21,6 +20,7 @@ import { DevicesService } from './devices/devices.service.js';
 import type { LanSettings } from './network/lanServer.js';
 import { ContractPipe } from './problems/contractPipe.js';
 import { ProblemFilter } from './problems/problem.filter.js';
+import { ServerError } from './problems/serverError.js';
 import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
 import { trackInteractiveRequest } from './turns/cooperative.js';
 
@@ -127,7 +127,7 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
 }
 
 function nothingHere(_request: Request, _response: Response, next: NextFunction): void {
-  next(new DomainError('notFound', { message: 'There is nothing at this address.' }));
+  next(new ServerError('notFound', { message: 'There is nothing at this address.' }));
 }
 
 /** Data of a household must not be cached by a browser or a proxy. */

@@ -11,7 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
-import { DomainError } from '@feverfew/core';
+import { ServerError } from '../problems/serverError.js';
 
 /** Where what lies in a data directory. */
 export interface Places {
@@ -54,7 +54,7 @@ const ASIDE_KEPT = 2;
  * killed start left half made goes. Each step may be cut short and is gone on with the next time.
  * @param mayPutAside an empty house was asked for: what cannot be opened goes aside, whole
  * @returns whether there is a database
- * @throws DomainError notADataDirectory if foreign files lie in it, dataDamaged if what lies in it may have
+ * @throws ServerError notADataDirectory if foreign files lie in it, dataDamaged if what lies in it may have
  * been a house and cannot be opened; nothing is touched then
  */
 export function settle(places: Places, mayPutAside: boolean): boolean {
@@ -62,10 +62,10 @@ export function settle(places: Places, mayPutAside: boolean): boolean {
   const others = readdirSync(root).filter((name) => !isOurs(name));
   const moving = join(root, MOVING);
   if (others.some((name) => !OF_POSTGRES.test(name)))
-    throw new DomainError('notADataDirectory', { dataDir: root });
+    throw new ServerError('notADataDirectory', { dataDir: root });
   const isWhole = others.includes('PG_VERSION');
   if (others.length > 0 && !isWhole && !existsSync(moving) && !mayPutAside)
-    throw new DomainError('dataDamaged', { dataDir: root, cause: 'half of a database lies in it' });
+    throw new ServerError('dataDamaged', { dataDir: root, cause: 'half of a database lies in it' });
   rmSync(building, { recursive: true, force: true });
   if (existsSync(moving) || others.includes('PG_VERSION')) {
     mkdirSync(moving, { recursive: true });
@@ -87,7 +87,7 @@ const OF_A_DATABASE = ['PG_VERSION', 'base', 'global/pg_control'];
 
 /** A house that was here is never furnished again as an empty one, because a part of it is missing. */
 function requireOpenable({ root, db, backups }: Places): void {
-  const damaged = (cause: string) => new DomainError('dataDamaged', { dataDir: root, cause });
+  const damaged = (cause: string) => new ServerError('dataDamaged', { dataDir: root, cause });
   if (lstatSync(db, { throwIfNoEntry: false })) {
     if (!statSync(db, { throwIfNoEntry: false })?.isDirectory())
       throw damaged('its database is no directory');
@@ -138,16 +138,16 @@ const SEAL_KEY_TEXT = /^[0-9a-f]{64}$/i;
 
 /**
  * @param place where the text of the key was found, for people
- * @throws DomainError badSealKey where it is no key: an empty one would let anyone forge a seal
+ * @throws ServerError badSealKey where it is no key: an empty one would let anyone forge a seal
  */
 export function keyOfText(text: string, place: string): Buffer {
-  if (!SEAL_KEY_TEXT.test(text)) throw new DomainError('badSealKey', { place });
+  if (!SEAL_KEY_TEXT.test(text)) throw new ServerError('badSealKey', { place });
   return Buffer.from(text, 'hex');
 }
 
 /**
  * What plans of this house are sealed with in its files: made once, and never in a file itself. 32 bytes.
- * @throws DomainError badSealKey
+ * @throws ServerError badSealKey
  */
 export function sealKeyOf({ sealKey }: Places): Buffer {
   if (!existsSync(sealKey)) {

@@ -1,5 +1,5 @@
 import { statfsSync } from 'node:fs';
-import { DomainError } from '@feverfew/core';
+import { ServerError } from '../problems/serverError.js';
 
 /**
  * Bytes that must be free before anything is written: two segments of PostgreSQL's log (16 MB each, its default) and
@@ -8,15 +8,15 @@ import { DomainError } from '@feverfew/core';
 const MIN_FREE = 40_000_000;
 const MB = 1_000_000;
 
-/** @throws DomainError diskFull, in words */
+/** @throws ServerError diskFull, in words */
 export function requireRoom(dir: string): void {
   const { bavail, bsize } = statfsSync(dir);
   const free = bavail * bsize;
   if (free < MIN_FREE) throw diskFull(free);
 }
 
-export const diskFull = (free = 0): DomainError =>
-  new DomainError('diskFull', {
+export const diskFull = (free = 0): ServerError =>
+  new ServerError('diskFull', {
     message:
       `The disk that keeps this house is full (${Math.floor(free / MB)} MB left, ${MIN_FREE / MB} are needed). ` +
       `Nothing was changed, and all that was kept can be read. Make room, then try again.`,

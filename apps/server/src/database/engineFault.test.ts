@@ -1,5 +1,5 @@
-import { DomainError } from '@feverfew/core';
 import { describe, expect, it, vi } from 'vitest';
+import { ServerError } from '../problems/serverError.js';
 import { requireRoom, withRoom } from './diskRoom.js';
 import { engineFault } from './engineFault.js';
 
@@ -27,7 +27,7 @@ describe('what the database says when it is not the question’s fault', () => {
   it.each([
     [new Error('Failed query: insert … “PANIC, no space left, invalid page”', { cause: coded('23505') })],
     [coded('23505', 'duplicate key')],
-    [new DomainError('notFound', { message: 'There is nothing here.' })],
+    [new ServerError('notFound', { message: 'There is nothing here.' })],
     ['no error at all'],
     [null],
   ])('%s is none of it', (error) => {

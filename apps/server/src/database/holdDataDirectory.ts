@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import { mkdirSync, realpathSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
-import { DomainError } from '@feverfew/core';
+import { ServerError } from '../problems/serverError.js';
 
 /**
  * Exclusive use of a data directory, for as long as the process lives. An abstract socket on Linux frees itself
  * even on SIGKILL; a named pipe does the same on Windows. Two processes on one directory would lose rows silently.
- * @throws DomainError dataDirectoryInUse
+ * @throws ServerError dataDirectoryInUse
  */
 export async function holdDataDirectory(dataDir: string): Promise<Server> {
   mkdirSync(dataDir, { recursive: true });
@@ -21,7 +21,7 @@ export async function holdDataDirectory(dataDir: string): Promise<Server> {
   return new Promise((resolve, reject) => {
     const server = createServer();
     server.once('error', (error: NodeJS.ErrnoException) => {
-      reject(error.code === 'EADDRINUSE' ? new DomainError('dataDirectoryInUse', { dataDir: path }) : error);
+      reject(error.code === 'EADDRINUSE' ? new ServerError('dataDirectoryInUse', { dataDir: path }) : error);
     });
     server.listen(address, () => {
       server.unref();

@@ -2,11 +2,11 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
-import { DomainError } from '@feverfew/core';
 import { getTableName, is, sql } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { ServerError } from '../problems/serverError.js';
 import { type Places, placesOf, settle, takePlace } from './dataDirectory.js';
 import { requireRoom, withRoom } from './diskRoom.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
@@ -41,7 +41,7 @@ export interface DatabaseOptions {
  * middle, the
  * next start finds what there was before.
  * @param dataDir directory on disk, or null for one in memory (tests)
- * @throws DomainError dataDirectoryInUse, notADataDirectory, notWritable, diskFull, dataDamaged
+ * @throws ServerError dataDirectoryInUse, notADataDirectory, notWritable, diskFull, dataDamaged
  */
 export async function openDatabase(
   dataDir: string | null,
@@ -91,7 +91,7 @@ async function reopened({ db, root }: Places, isKept: boolean): Promise<PGlite> 
   } catch (error) {
     // Without room it does not start either, and nothing is wrong with it.
     requireRoom(root);
-    throw new DomainError('dataDamaged', { dataDir: root, cause: causeOf(error) });
+    throw new ServerError('dataDamaged', { dataDir: root, cause: causeOf(error) });
   }
 }
 
@@ -148,8 +148,8 @@ const inWords =
     const code = (error as NodeJS.ErrnoException | null)?.code ?? '';
     // Node says ENOENT where a directory cannot be made on a read-only disk.
     if (['EROFS', 'EACCES', 'EPERM', 'ENOENT', 'ENOTDIR'].includes(code))
-      throw new DomainError('notWritable', { dataDir });
+      throw new ServerError('notWritable', { dataDir });
     if (['ENOSPC', 'EDQUOT'].includes(code))
-      throw new DomainError('diskFull', { message: `${dataDir}: no room.` });
+      throw new ServerError('diskFull', { message: `${dataDir}: no room.` });
     throw error;
   };

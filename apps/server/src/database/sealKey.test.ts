@@ -1,8 +1,8 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DomainError } from '@feverfew/core';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { ServerError } from '../problems/serverError.js';
 import { startFailure } from '../start/startFailure.js';
 import { placesOf, sealKeyOf } from './dataDirectory.js';
 
@@ -27,7 +27,7 @@ describe('the key that plans are sealed with', () => {
     const { sealKey } = placesOf(dir);
     writeFileSync(sealKey, text);
     const failure = thrownBy(() => sealKeyOf(placesOf(dir)));
-    expect(failure).toBeInstanceOf(DomainError);
+    expect(failure).toBeInstanceOf(ServerError);
     expect(failure).toMatchObject({ code: 'badSealKey' });
     expect(startFailure(failure, undefined)).toContain(`${sealKey} holds no key`);
     expect(readFileSync(sealKey, 'utf8')).toBe(text);

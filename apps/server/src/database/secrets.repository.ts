@@ -9,7 +9,7 @@ const NAME = 'seal';
  * The seal of a house on a database server: one for all servers on it. The first brings the one of its data directory, so
  * that a house that moves there from the embedded database keeps it.
  * @returns 32 bytes
- * @throws DomainError badSealKey
+ * @throws ServerError badSealKey
  */
 export async function sharedSealKey(db: Database, places: Places): Promise<Buffer> {
   await db

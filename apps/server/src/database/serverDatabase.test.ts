@@ -2,12 +2,12 @@ import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { DomainError } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { sql } from 'drizzle-orm';
 import supertest from 'supertest';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { createApp } from '../createApp.js';
+import { ServerError } from '../problems/serverError.js';
 import { seedDemo } from '../seed/seedDemo.js';
 import { onServer, START, type TestDatabase, testApp, testDatabase } from '../test/testApp.js';
 import { engineFault } from './engineFault.js';
@@ -234,8 +234,8 @@ describe.runIf(template)('a start on a server', () => {
     const url = new URL(template ?? '');
     spoil(url);
     const fault = await openServerDatabase(url.href).catch((error: unknown) => error);
-    expect(fault).toBeInstanceOf(DomainError);
-    expect((fault as DomainError).details.why).toMatch(why);
+    expect(fault).toBeInstanceOf(ServerError);
+    expect((fault as ServerError<'databaseAway'>).details.why).toMatch(why);
   });
   it('fails in words: a name that owns nothing', async () => {
     const { url, drop } = await empty();

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { DomainError } from '@feverfew/core';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
+import { ServerError } from '../problems/serverError.js';
 import { engineFault } from './engineFault.js';
 import { MIGRATIONS, type OpenDatabase } from './openDatabase.js';
 import { ServerNews } from './serverNews.js';
@@ -32,7 +32,7 @@ export interface ServerDatabase extends OpenDatabase {
  * Opens and migrates the database of a PostgreSQL server. Several servers may start at once: one migrates, the others
  * wait for it; one puts right what a killed one left, the others do not.
  * @param url as `DATABASE_URL` has it
- * @throws DomainError databaseAway where it does not answer or lets no one in, databaseTooOld
+ * @throws ServerError databaseAway where it does not answer or lets no one in, databaseTooOld
  */
 export async function openServerDatabase(url: string): Promise<ServerDatabase> {
   const pool = new pg.Pool({ ...POOL, connectionString: url });
@@ -100,7 +100,7 @@ async function migrateOnce(pool: pg.Pool): Promise<void> {
     const { rows } = await client.query<{ version: number }>(
       `select current_setting('server_version_num')::int as version`,
     );
-    if ((rows[0]?.version ?? 0) < MIN_VERSION) throw new DomainError('databaseTooOld', {});
+    if ((rows[0]?.version ?? 0) < MIN_VERSION) throw new ServerError('databaseTooOld', {});
     await client.query('select pg_advisory_lock($1, $2)', [...LOCKS.migrating]);
     try {
       await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });
@@ -113,11 +113,11 @@ async function migrateOnce(pool: pg.Pool): Promise<void> {
 }
 
 function inWords(error: unknown): unknown {
-  if (error instanceof DomainError) return error;
+  if (error instanceof ServerError) return error;
   for (let at = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth += 1) {
     const { code = '', message } = at as Error & { code?: string };
     const why = WHY_AWAY[code] ?? (/timeout|terminated/.test(message) ? NOTHING_ANSWERS : undefined);
-    if (why) return new DomainError('databaseAway', { why });
+    if (why) return new ServerError('databaseAway', { why });
   }
   return error;
 }

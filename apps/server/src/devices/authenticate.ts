@@ -1,5 +1,5 @@
-import { DomainError } from '@feverfew/core';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
+import { ServerError } from '../problems/serverError.js';
 import { isFromNetwork, setRequester, THIS_COMPUTER } from '../requests/door.js';
 import { deviceToken } from './deviceCookie.js';
 import type { DevicesService } from './devices.service.js';
@@ -22,7 +22,7 @@ export const authenticate =
     void identifyDevice(devices, request, response).then(() => next(), next);
   };
 
-/** @throws DomainError notLetIn */
+/** @throws ServerError notLetIn */
 export async function identifyDevice(
   devices: DevicesService,
   request: Request,
@@ -33,7 +33,7 @@ export async function identifyDevice(
   const who = token === null ? null : await devices.whoShows(token);
   if (who) return setRequester(response, who);
   if (PUBLIC_ROUTES.some(([method, path]) => request.method === method && request.path === path)) return;
-  throw new DomainError('notLetIn', {
+  throw new ServerError('notLetIn', {
     message: 'This device is not let in. A code for it is made under Your house, Devices.',
   });
 }

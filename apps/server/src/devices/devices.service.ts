@@ -7,10 +7,10 @@ import {
   MAX_DEVICES,
   type Requester,
 } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
+import { ServerError } from '../problems/serverError.js';
 import { DevicesRepository, type KnownDevice } from './devices.repository.js';
 
 /** How long an invitation holds. */
@@ -63,11 +63,11 @@ export class DevicesService implements OnModuleDestroy {
     }));
   }
 
-  /** @throws DomainError tooManyDevices */
+  /** @throws ServerError tooManyDevices */
   async invite({ name, role }: ChangedDevice): Promise<Invitation> {
     const now = this.clock();
     if ((await this.repository.devices()) >= MAX_DEVICES)
-      throw new DomainError('tooManyDevices', {
+      throw new ServerError('tooManyDevices', {
         message: `There are ${MAX_DEVICES} devices. Remove one that is not used any more first.`,
       });
     const key = randomBytes(32).toString('base64url');
@@ -89,7 +89,7 @@ export class DevicesService implements OnModuleDestroy {
 
   /**
    * @returns the token of the device, which is shown only this once
-   * @throws DomainError badCode
+   * @throws ServerError badCode
    */
   async join(shown: JoinHouse): Promise<{ readonly token: string; readonly who: Requester }> {
     const told = 'key' in shown ? shown.key : shown.code.toUpperCase().replaceAll(/[^A-Z0-9]/g, '');
@@ -100,7 +100,7 @@ export class DevicesService implements OnModuleDestroy {
       this.clock(),
     );
     if (!device)
-      throw new DomainError('badCode', {
+      throw new ServerError('badCode', {
         message: 'That code is wrong, was used, or has run out. A new one is made where this house is open.',
       });
     this.feed.tell('devices', device.id);
@@ -140,4 +140,4 @@ export class DevicesService implements OnModuleDestroy {
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
-const noSuchDevice = () => new DomainError('notFound', { message: 'That device is not let in any more.' });
+const noSuchDevice = () => new ServerError('notFound', { message: 'That device is not let in any more.' });

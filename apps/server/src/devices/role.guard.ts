@@ -1,8 +1,8 @@
 import { type DeviceRole, mayDo } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
 import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request, Response } from 'express';
+import { ServerError } from '../problems/serverError.js';
 import { getRequester, isFromNetwork } from '../requests/door.js';
 import { identifyDevice } from './authenticate.js';
 import { DevicesService } from './devices.service.js';
@@ -38,11 +38,11 @@ export class RoleGuard implements CanActivate {
   }
 }
 
-/** @throws DomainError notAllowed where the device that asks may not do what is for `needs` */
+/** @throws ServerError notAllowed where the device that asks may not do what is for `needs` */
 export function requireMay(response: Response, needs: DeviceRole): void {
   const who = getRequester(response);
   if (who && mayDo(who.role, needs)) return;
-  throw new DomainError('notAllowed', {
+  throw new ServerError('notAllowed', {
     message: `${who ? REFUSED[who.role] : ''} Nothing was changed. What it may do is set under Your house, Devices.`,
   });
 }
@@ -69,7 +69,7 @@ export class StillLetInGuard implements CanActivate {
 
 /**
  * The same after a wait of its own, where a request stood in a queue.
- * @throws DomainError notLetIn, notAllowed
+ * @throws ServerError notLetIn, notAllowed
  */
 export async function requireStillMay(devices: DevicesService, response: Response, needs: DeviceRole) {
   await identifyDevice(devices, response.req, response);

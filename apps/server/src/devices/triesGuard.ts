@@ -1,7 +1,7 @@
-import { DomainError } from '@feverfew/core';
 import { type ExecutionContext, Injectable } from '@nestjs/common';
 import { ThrottlerGuard, type ThrottlerLimitDetail } from '@nestjs/throttler';
 import type { Response } from 'express';
+import { ServerError } from '../problems/serverError.js';
 
 const MINUTE_MS = 60_000;
 
@@ -19,6 +19,6 @@ export class TriesGuard extends ThrottlerGuard {
     { timeToBlockExpire }: ThrottlerLimitDetail,
   ): Promise<void> {
     context.switchToHttp().getResponse<Response>().setHeader('Retry-After', timeToBlockExpire);
-    throw new DomainError('tooManyTries', { message: 'Too many tries. Wait a minute, then try again.' });
+    throw new ServerError('tooManyTries', { message: 'Too many tries. Wait a minute, then try again.' });
   }
 }

@@ -1,6 +1,5 @@
 import { HouseholdFile, MAX_EVENTS_READ, MAX_MIXES } from '@feverfew/contracts';
 import {
-  DomainError,
   PLAIN_USE,
   type Plan,
   type RunSummary,
@@ -16,6 +15,7 @@ import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalog
 import { cleanJpeg } from '../photos/cleanJpeg.js';
 import { asInvalid } from '../problems/contractPipe.js';
 import { InvalidInput } from '../problems/invalidInput.js';
+import { ServerError } from '../problems/serverError.js';
 import type { YieldControl } from '../turns/cooperative.js';
 import { OUTWARDS } from './wholeRows.js';
 
@@ -258,12 +258,12 @@ export async function replayAll(
   return summaries;
 }
 
-/** A picture with nothing in it but what draws it. @throws DomainError brokenFile with its place */
+/** A picture with nothing in it but what draws it. @throws ServerError brokenFile with its place */
 function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
   try {
     return { ...photo, jpeg: cleanJpeg(Buffer.from(photo.jpeg, 'base64')).toString('base64') };
   } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
+    if (!(error instanceof ServerError)) throw error;
     throw broken(String(error.details.message), `photos.${index}.jpeg`);
   }
 }
@@ -281,5 +281,5 @@ export async function cleanedPhotos<Photo extends { jpeg: string }>(
   return all;
 }
 
-export const broken = (message: string, path: string): DomainError =>
-  new DomainError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });
+export const broken = (message: string, path: string): ServerError =>
+  new ServerError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });

@@ -8,7 +8,7 @@ import {
   upgradeSettings,
   upgradeVersion2,
 } from '@feverfew/contracts';
-import { DomainError, type Finding, type Household } from '@feverfew/core';
+import { type Finding, type Household } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -19,6 +19,7 @@ import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { digestOf, SEAL_KEY, sealOf } from '../plans/sealPlan.js';
+import { ServerError } from '../problems/serverError.js';
 import { createYield, type YieldControl } from '../turns/cooperative.js';
 import {
   cleanedPhotos,
@@ -138,7 +139,7 @@ export class HouseholdFileService {
    * figures, every run's events replayed, every mix judged. A plan that is none of ours (`ownPlans`) is kept to be
    * read, and never followed.
    * @param isOwnBackup the file lies where this program alone writes: its plans need no seal
-   * @throws DomainError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the
+   * @throws ServerError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the
    * place of every fault
    */
   async read(given: unknown, { isOwnBackup = false } = {}): Promise<HouseholdRead> {
@@ -245,15 +246,15 @@ function upgraded(given: unknown, version: number): unknown {
 function versionOf(given: unknown): number {
   const { format, version } = (given ?? {}) as { format?: unknown; version?: unknown };
   if (format !== HOUSEHOLD_FILE.format)
-    throw new DomainError('foreignFile', {
+    throw new ServerError('foreignFile', {
       message: 'This is not a household file of Feverfew. Nothing was changed.',
     });
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    throw new DomainError('foreignFile', {
+    throw new ServerError('foreignFile', {
       message: 'This household file does not say which version it is. Nothing was changed.',
     });
   if (version > HOUSEHOLD_FILE.version)
-    throw new DomainError('newerFile', {
+    throw new ServerError('newerFile', {
       message:
         `This file is of version ${version}; this Feverfew reads up to ${HOUSEHOLD_FILE.version}. Nothing ` +
         `was changed.`,

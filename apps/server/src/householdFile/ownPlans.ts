@@ -58,7 +58,7 @@ interface OfAFile {
 
 /**
  * Which plans of a file may be followed here: those with this house's own seal over plan, trouble and piece. All others are kept to be read; their troubles are planned again when work begins.
- * @throws DomainError brokenFile where a plan of today's knowledge that was never carried out would not be safe
+ * @throws ServerError brokenFile where a plan of today's knowledge that was never carried out would not be safe
  */
 export async function ownPlans({
   file,

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { deflateRawSync } from 'node:zlib';
 import { HouseholdFile } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { shareByDay } from '../test/shareByDay.js';
 import { POINT, type TestApp, testApp } from '../test/testApp.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
@@ -287,10 +288,9 @@ const said = (given: string) =>
     rows.map((row) => JSON.stringify(row)).sort(),
   );
 
-/** By day each third is taken: every one of them fills a database. */
-const isNight = process.env.FEVERFEW_FRESH_SEEDS !== undefined;
+/** Every one of them fills a database. */
 describe('taken as it was, and counted', () => {
-  it.each(TAKEN.filter((_, at) => isNight || at % 3 === 0))('%s', async (_what, spoil) => {
+  it.each(shareByDay(TAKEN, 3))('%s', async (_what, spoil) => {
     const sent = spoil();
     const { status, body } = await send(sent);
     expect(status, JSON.stringify(body)).toBe(200);

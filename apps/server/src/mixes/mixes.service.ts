@@ -20,6 +20,7 @@ import { lexiconOf } from '../catalogue/lexiconOf.js';
 import { requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { MixesRepository, type StoredMix } from './mixes.repository.js';
 
 @Injectable()
@@ -49,17 +50,17 @@ export class MixesService {
   async read(id: string): Promise<SavedMix> {
     const { household } = await this.household.read();
     const row = await this.repository.find(id);
-    if (!row) throw new DomainError('notFound', { message: 'There is no such mix.' });
+    if (!row) throw new ServerError('notFound', { message: 'There is no such mix.' });
     return this.withVerdict(row, household);
   }
 
-  /** @throws DomainError mixRefused: what must not be poured is not kept either; shelfFull */
+  /** @throws ServerError mixRefused: what must not be poured is not kept either; shelfFull */
   async keep({ name, mix }: NewSavedMix): Promise<SavedMix> {
     const { household } = await this.household.read();
     this.requireAllowed(name, mix, household, 'mix.');
     const row: StoredMix = { id: randomUUID(), createdAt: this.clock(), name, mix };
     if (!(await this.repository.insert(row, MAX_MIXES)))
-      throw new DomainError('shelfFull', {
+      throw new ServerError('shelfFull', {
         message: `The shelf holds ${MAX_MIXES} mixes. Take one off first.`,
       });
     return this.withVerdict(row, household);
@@ -67,12 +68,12 @@ export class MixesService {
 
   async remove(id: string): Promise<void> {
     if (!(await this.repository.remove(id)))
-      throw new DomainError('notFound', { message: 'There is no such mix.' });
+      throw new ServerError('notFound', { message: 'There is no such mix.' });
   }
 
   /**
    * @param except refusals that are let pass: what only this household's present choices forbid
-   * @throws DomainError mixRefused with the reason
+   * @throws ServerError mixRefused with the reason
    */
   requireAllowed(
     name: string,
@@ -84,7 +85,7 @@ export class MixesService {
     const { refused } = this.judgeIn(mix, household, path);
     const first = refused.find((one) => !except.includes(one.code));
     if (first)
-      throw new DomainError('mixRefused', {
+      throw new ServerError('mixRefused', {
         message: `“${name}” is not kept. ${findingWords(first, lexiconOf(this.knowledge))}`,
         path: path.replace(/\.$/, ''),
       });

@@ -1,9 +1,9 @@
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { HouseNetwork } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
+import { ServerError } from '../problems/serverError.js';
 import { LAN_SETTINGS, LanServer, type LanSettings } from './lanServer.js';
 
 /** Whether other devices may connect. It is set on a page and stored next to the data. */
@@ -55,10 +55,10 @@ export class NetworkService implements OnModuleDestroy {
     return this.read();
   }
 
-  /** The household's root certificate, DER. @throws DomainError notFound */
+  /** The household's root certificate, DER. @throws ServerError notFound */
   rootCertificate(): Buffer {
     const root = this.door.houseRoot;
-    if (!root) throw new DomainError('notFound', { message: 'This house was never open by https.' });
+    if (!root) throw new ServerError('notFound', { message: 'This house was never open by https.' });
     return root.der;
   }
 }

@@ -1,6 +1,7 @@
-import { DomainError, type RunState, replayRun } from '@feverfew/core';
+import { type RunState, replayRun } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
+import { ServerError } from '../problems/serverError.js';
 import { RunsRepository, type StoredRun } from '../runs/runs.repository.js';
 
 export interface AtWork extends StoredRun {
@@ -106,9 +107,9 @@ function place(known: Map<string, AtWork>, id: string, run: AtWork | null): void
   for (const [key, one] of [[id, run] as const, ...before]) known.set(key, one);
 }
 
-/** @throws DomainError logBroken */
+/** @throws ServerError logBroken */
 export function atWork(run: StoredRun): AtWork {
   const replayed = replayRun(run.events, run.plan);
-  if (!replayed.ok) throw new DomainError('logBroken', { runId: run.id, refusal: replayed.refusal });
+  if (!replayed.ok) throw new ServerError('logBroken', { runId: run.id, refusal: replayed.refusal });
   return { ...run, state: replayed.state };
 }

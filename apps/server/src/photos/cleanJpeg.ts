@@ -1,5 +1,5 @@
 import { MAX_PHOTO_BYTES } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
+import { ServerError } from '../problems/serverError.js';
 
 /** Longest side a kept picture may have, px; the device draws it at most half so wide. */
 const MAX_SIDE_PX = 4096;
@@ -27,7 +27,7 @@ const isRestart = (code: number): boolean => code >= 0xd0 && code <= 0xd7;
  * 1.02. What the compressed points themselves say is not read.
  * @param bytes at most 400 kB
  * @returns the clean picture; a clean one comes back as it was
- * @throws DomainError pictureRefused where it is no whole JPEG of at most 4096 px
+ * @throws ServerError pictureRefused where it is no whole JPEG of at most 4096 px
  */
 export function cleanJpeg(bytes: Buffer): Buffer {
   if (bytes.length > MAX_PHOTO_BYTES) refuse(`A picture may weigh ${MAX_PHOTO_BYTES / 1000} kB at most.`);
@@ -140,5 +140,5 @@ function broken(): never {
 }
 
 function refuse(message: string): never {
-  throw new DomainError('pictureRefused', { message, path: 'jpeg' });
+  throw new ServerError('pictureRefused', { message, path: 'jpeg' });
 }

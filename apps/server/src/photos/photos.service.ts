@@ -1,9 +1,9 @@
 import { MAX_PICTURES_CHARS, type NewPhoto, type Piece, type RunView } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { RunsService } from '../runs/runs.service.js';
 import { cleanJpeg } from './cleanJpeg.js';
 import { PhotosRepository } from './photos.repository.js';
@@ -20,7 +20,7 @@ export class PhotosService {
 
   /**
    * Keeps a picture with its run. The key becomes its id, so that a repeat counts once.
-   * @throws DomainError notFound, pictureRefused where it is none or is of something else already, runRefused
+   * @throws ServerError notFound, pictureRefused where it is none or is of something else already, runRefused
    */
   async keep(runId: string, { key, jpeg: given }: NewPhoto): Promise<RunView> {
     const jpeg = clean(given);
@@ -30,7 +30,7 @@ export class PhotosService {
     return this.runs.append(runId, { key, heldMs: 0, event: { kind: 'photoKept', photoId: key } });
   }
 
-  /** The picture of a piece, in place of the one before. @throws DomainError notFound, pictureRefused */
+  /** The picture of a piece, in place of the one before. @throws ServerError notFound, pictureRefused */
   async show(pieceId: string, { key, jpeg: given }: NewPhoto): Promise<Piece> {
     const jpeg = clean(given);
     await this.pieces.read(pieceId);
@@ -41,16 +41,16 @@ export class PhotosService {
     return this.pieces.read(pieceId);
   }
 
-  /** What is kept must fit the household file it goes out in. @throws DomainError pictureRefused */
+  /** What is kept must fit the household file it goes out in. @throws ServerError pictureRefused */
   private async requireSpace(): Promise<void> {
     if ((await this.repository.weight()) > MAX_PICTURES_CHARS)
-      throw new DomainError('pictureRefused', {
+      throw new ServerError('pictureRefused', {
         message:
           'There are as many pictures as a household file can carry. Take some off their pieces first.',
       });
   }
 
-  /** @throws DomainError notFound */
+  /** @throws ServerError notFound */
   async dropOf(pieceId: string): Promise<Piece> {
     await this.pieces.read(pieceId);
     await this.repository.replaceOf(pieceId, null);
@@ -60,12 +60,12 @@ export class PhotosService {
 
   async read(id: string): Promise<Buffer> {
     const jpeg = await this.repository.find(id);
-    if (jpeg === null) throw new DomainError('notFound', { message: 'There is no such picture.' });
+    if (jpeg === null) throw new ServerError('notFound', { message: 'There is no such picture.' });
     return Buffer.from(jpeg, 'base64');
   }
 }
 
 const clean = (jpeg: string): string => cleanJpeg(Buffer.from(jpeg, 'base64')).toString('base64');
 
-const ofAnother = (): DomainError =>
-  new DomainError('pictureRefused', { message: 'This picture is of something else already.', path: 'key' });
+const ofAnother = (): ServerError =>
+  new ServerError('pictureRefused', { message: 'This picture is of something else already.', path: 'key' });

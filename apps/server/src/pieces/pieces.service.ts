@@ -10,14 +10,7 @@ import {
   type UpkeepView,
   type WearView,
 } from '@feverfew/contracts';
-import {
-  DomainError,
-  EMPTY_FACTS,
-  type Exposure,
-  type KeptPiece,
-  upkeepDue,
-  wearWarnings,
-} from '@feverfew/core';
+import { EMPTY_FACTS, type Exposure, type KeptPiece, upkeepDue, wearWarnings } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -25,6 +18,7 @@ import { requireKnownId } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { type PieceSums, PiecesRepository } from './pieces.repository.js';
 
 @Injectable()
@@ -103,11 +97,11 @@ export class PiecesService {
     return this.read(id);
   }
 
-  /** Takes a piece away that nothing happened to. @throws DomainError notFound, hasHistory */
+  /** Takes a piece away that nothing happened to. @throws ServerError notFound, hasHistory */
   async remove(id: string): Promise<void> {
     await this.read(id);
     if (!(await this.repository.remove(id)))
-      throw new DomainError('hasHistory', {
+      throw new ServerError('hasHistory', {
         message:
           'Something happened to it: troubles, washes or results are kept of it, and plans learn from them.',
       });
@@ -116,11 +110,11 @@ export class PiecesService {
 
   /**
    * One piece that was entered twice: all that is kept of the first goes under the second, whose own facts stay.
-   * @throws DomainError notFound, samePiece
+   * @throws ServerError notFound, samePiece
    */
   async merge(id: string, intoId: string): Promise<Merged> {
     if (id === intoId)
-      throw new DomainError('samePiece', {
+      throw new ServerError('samePiece', {
         message: 'These two are the same piece already.',
         path: 'intoId',
       });
@@ -131,14 +125,14 @@ export class PiecesService {
     return { piece, moved };
   }
 
-  /** Undoes a merge. @throws DomainError notFound, samePiece if the piece is there already */
+  /** Undoes a merge. @throws ServerError notFound, samePiece if the piece is there already */
   async takeApart(intoId: string, { piece, moved }: Merged): Promise<Piece> {
     await this.read(intoId);
     const facts = toldOf(piece);
     const { id, createdAt } = piece;
     await this.requireKnown(facts);
     if (await this.repository.find(id))
-      throw new DomainError('samePiece', {
+      throw new ServerError('samePiece', {
         message: 'This piece stands by itself already.',
         path: 'piece.id',
       });
@@ -194,7 +188,7 @@ export class PiecesService {
 
 type KeptFacts = Pick<Piece, 'itemId' | 'parts' | 'since' | 'createdAt'>;
 
-const noSuchPiece = () => new DomainError('notFound', { message: 'There is no such piece.' });
+const noSuchPiece = () => new ServerError('notFound', { message: 'There is no such piece.' });
 
 const keptPiece = ({ itemId, parts, since, createdAt }: KeptFacts): KeptPiece => ({
   itemId,

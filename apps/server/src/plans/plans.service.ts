@@ -9,7 +9,6 @@ import type {
 import {
   type ComparedPosition,
   comparePositions,
-  DomainError,
   type FirstThings,
   firstThingsInSteps,
   type Household,
@@ -28,6 +27,7 @@ import { requireKnownFacts, requireKnownId } from '../catalogue/requireKnown.js'
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { OccupancyService } from '../occupancy/occupancy.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { runCooperatively } from '../turns/cooperative.js';
 import { PlansRepository } from './plans.repository.js';
 
@@ -111,7 +111,7 @@ export class PlansService {
   /** `isOwn`: made here, or known again by its seal; any other is read and never followed. */
   async read(id: string): Promise<{ id: string; troubleId: string; plan: Plan; isOwn: boolean }> {
     const row = await this.repository.find(id);
-    if (!row) throw new DomainError('notFound', { message: 'There is no such plan.' });
+    if (!row) throw new ServerError('notFound', { message: 'There is no such plan.' });
     return { id: row.id, troubleId: row.troubleId, plan: row.plan, isOwn: row.foreignSeal === null };
   }
 }

@@ -1,5 +1,5 @@
-import { DomainError } from '@feverfew/core';
 import { type ArgumentMetadata, ParseUUIDPipe } from '@nestjs/common';
+import { ServerError } from './serverError.js';
 
 /** An id in an address, as the database writes it: in small letters. */
 class IdPipe extends ParseUUIDPipe {
@@ -11,5 +11,5 @@ class IdPipe extends ParseUUIDPipe {
 
 /** What is no id names nothing: not found, in words, like one that is gone. */
 export const ID = new IdPipe({
-  exceptionFactory: () => new DomainError('notFound', { message: 'There is nothing at this address.' }),
+  exceptionFactory: () => new ServerError('notFound', { message: 'There is nothing at this address.' }),
 });

@@ -1,8 +1,9 @@
 import { Problem } from '@feverfew/contracts';
-import { DOMAIN_ERROR_CODES, DomainError } from '@feverfew/core';
+import { DomainError, type DomainErrorCode } from '@feverfew/core';
 import type { ArgumentsHost } from '@nestjs/common';
 import { describe, expect, it } from 'vitest';
-import { ProblemFilter } from './problem.filter.js';
+import { CORE_PROBLEMS, ProblemFilter, SERVER_PROBLEMS } from './problem.filter.js';
+import { ServerError, type ServerErrorCode } from './serverError.js';
 
 /** What the filter sends for an error. */
 function sent(error: unknown) {
@@ -45,24 +46,27 @@ const STARTING = [
 const AGAIN = ['busy', 'overloaded', 'diskFull'];
 
 describe('a problem', () => {
-  it.each(DOMAIN_ERROR_CODES.filter((code) => ![...STARTING, ...AGAIN].includes(code)))(
-    '%s is the asker’s to mend, with words',
-    (code) => {
-      const { status, type, problem } = sent(new DomainError(code, {}));
-      expect(type).toBe('application/problem+json');
-      expect(status).toBeGreaterThanOrEqual(400);
-      expect(status).toBeLessThan(500);
-      expect(problem).toMatchObject({ type: `urn:feverfew:${code}`, status, instance: '/api/x' });
-      expect(problem.detail).toMatch(/\w/);
-    },
-  );
+  const all = [
+    ...Object.keys(CORE_PROBLEMS).map((code) => new DomainError(code as DomainErrorCode, {})),
+    ...Object.keys(SERVER_PROBLEMS).map((code) => new ServerError(code as ServerErrorCode, {})),
+  ];
+  it.each(
+    all.filter(({ code }) => ![...STARTING, ...AGAIN].includes(code)).map((error) => [error.code, error]),
+  )('%s is the asker’s to mend, with words', (code, error) => {
+    const { status, type, problem } = sent(error);
+    expect(type).toBe('application/problem+json');
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(status).toBeLessThan(500);
+    expect(problem).toMatchObject({ type: `urn:feverfew:${code}`, status, instance: '/api/x' });
+    expect(problem.detail).toMatch(/\w/);
+  });
   it('is to be tried again where another device was writing', () => {
     for (const code of ['busy', 'overloaded'] as const) {
-      const { status, headers } = sent(new DomainError(code, {}));
+      const { status, headers } = sent(new ServerError(code, { message: 'Again.' }));
       expect(status).toBe(503);
       expect(headers['Retry-After']).toBeGreaterThan(0);
     }
-    expect(sent(new DomainError('notFound', {})).headers).toEqual({});
+    expect(sent(new ServerError('notFound', { message: 'There is none.' })).headers).toEqual({});
   });
   it('says nothing of what broke inside', () => {
     const { status, problem } = sent(new Error('secret path'));

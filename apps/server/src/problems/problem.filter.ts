@@ -4,15 +4,24 @@ import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger 
 import type { Request, Response } from 'express';
 import { type EngineFault, engineFault } from '../database/engineFault.js';
 import { InvalidInput } from './invalidInput.js';
+import { ServerError, type ServerErrorCode } from './serverError.js';
 import { withoutHouseText } from './withoutHouseText.js';
 
-/** Stable code → HTTP status and words, for every code there is. */
-const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; readonly title: string }>> = {
-  notFound: { status: 404, title: 'Not found' },
+type Answers<Code extends string> = Readonly<
+  Record<Code, { readonly status: number; readonly title: string }>
+>;
+
+/** Stable code of the core → HTTP status and words. */
+export const CORE_PROBLEMS: Answers<DomainErrorCode> = {
   unknownReference: { status: 400, title: 'Unknown name' },
   outOfRange: { status: 400, title: 'Out of range' },
   cannotStrengthen: { status: 400, title: 'Nothing can be diluted upwards' },
   nothingToMix: { status: 400, title: 'There is nothing to mix' },
+};
+
+/** Stable code of the server → HTTP status and words. */
+export const SERVER_PROBLEMS: Answers<ServerErrorCode> = {
+  notFound: { status: 404, title: 'Not found' },
   mixRefused: { status: 409, title: 'That is not mixed' },
   trialRefused: { status: 409, title: 'That would not be a fair trial' },
   pictureRefused: { status: 400, title: 'That picture is not kept' },
@@ -62,25 +71,25 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
 const AGAIN_AFTER_S = 2;
 
 /** Expected, passing errors. The client sees them, so they are not logged. */
-const SAID_BEFORE = new Set([PROBLEMS.busy.status, PROBLEMS.diskFull.status]);
+const SAID_BEFORE = new Set([SERVER_PROBLEMS.busy.status, SERVER_PROBLEMS.diskFull.status]);
 
 const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
   full: {
     type: 'urn:feverfew:diskFull',
-    title: PROBLEMS.diskFull.title,
-    status: PROBLEMS.diskFull.status,
+    title: SERVER_PROBLEMS.diskFull.title,
+    status: SERVER_PROBLEMS.diskFull.status,
     detail: 'The disk that keeps this house is full. Nothing was changed. Make room, then try again.',
   },
   readOnly: {
     type: 'urn:feverfew:notWritable',
-    title: PROBLEMS.notWritable.title,
-    status: PROBLEMS.diskFull.status,
+    title: SERVER_PROBLEMS.notWritable.title,
+    status: SERVER_PROBLEMS.diskFull.status,
     detail:
       'The disk that keeps this house takes nothing any more. Nothing was changed. See to the disk, then try again.',
   },
   damaged: {
     type: 'urn:feverfew:dataDamaged',
-    title: PROBLEMS.dataDamaged.title,
+    title: SERVER_PROBLEMS.dataDamaged.title,
     status: 500,
     detail:
       'Something of what was kept cannot be read any more. Stop the server and start it again: it says which backup ' +
@@ -89,32 +98,62 @@ const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
   away: {
     type: 'urn:feverfew:busy',
     title: 'The database does not answer',
-    status: PROBLEMS.busy.status,
+    status: SERVER_PROBLEMS.busy.status,
     detail:
       'The database does not answer just now. What was acknowledged is kept. It is tried again by itself.',
   },
   collided: {
     type: 'urn:feverfew:busy',
-    title: PROBLEMS.busy.title,
-    status: PROBLEMS.busy.status,
+    title: SERVER_PROBLEMS.busy.title,
+    status: SERVER_PROBLEMS.busy.status,
     detail: 'Somebody else was writing to the same. Nothing was changed; try again.',
   },
   orphaned: {
     type: 'urn:feverfew:notFound',
-    title: PROBLEMS.notFound.title,
-    status: PROBLEMS.notFound.status,
+    title: SERVER_PROBLEMS.notFound.title,
+    status: SERVER_PROBLEMS.notFound.status,
     detail: 'What this belongs to was taken away meanwhile. Nothing was changed.',
   },
   gone: {
     type: 'urn:feverfew:busy',
     title: 'The database has stopped',
-    status: PROBLEMS.busy.status,
+    status: SERVER_PROBLEMS.busy.status,
     detail: 'The database has stopped. What was acknowledged is kept; the server has to be started again.',
   },
 };
 
 /** RFC 9110 15.5.14. */
 const TOO_LARGE = 413;
+
+type Details = Readonly<Record<string, string | number | undefined>>;
+
+/** A problem with the words of the error, or with what its details say. */
+function described(
+  { code, details }: DomainError | ServerError,
+  { status, title }: { readonly status: number; readonly title: string },
+): Problem {
+  const { path, message, ...rest }: Details = { ...details };
+  // A value out of range is reported under its own name.
+  const place = path ?? (code === 'outOfRange' ? rest.quantity : undefined);
+  const detail = message ? String(message) : wordsOf(code, rest);
+  return {
+    type: `urn:feverfew:${code}`,
+    title,
+    status,
+    detail: detail || `${title}.`,
+    ...(place ? { errors: [{ path: String(place), message: detail }] } : {}),
+  };
+}
+
+function wordsOf(code: DomainErrorCode | ServerErrorCode, details: Details): string {
+  if (code === 'outOfRange')
+    return `${details.quantity} is ${details.value}: it has to lie between ${details.min} and ${details.max}.`;
+  if (code === 'cannotStrengthen')
+    return `${details.fromPct} % cannot become ${details.toPct} %: water only makes weaker.`;
+  return Object.entries(details)
+    .map(([key, value]) => `${key}: ${value}`)
+    .join(', ');
+}
 
 /** The one place where failures become RFC 9457 problem details. */
 @Catch()
@@ -130,7 +169,7 @@ export class ProblemFilter implements ExceptionFilter {
     const problem = { ...this.describe(error), instance: request.originalUrl };
     if (problem.status >= 500 && !SAID_BEFORE.has(problem.status)) this.log.error(withoutHouseText(error));
     const response = http.getResponse<Response>();
-    if (problem.status === PROBLEMS.busy.status) response.setHeader('Retry-After', AGAIN_AFTER_S);
+    if (problem.status === SERVER_PROBLEMS.busy.status) response.setHeader('Retry-After', AGAIN_AFTER_S);
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
     if (engineFault(error) === 'gone') this.onEngineGone();
   }
@@ -145,28 +184,8 @@ export class ProblemFilter implements ExceptionFilter {
         errors: [...error.errors],
       };
     }
-    if (error instanceof DomainError) {
-      const { status, title } = PROBLEMS[error.code];
-      const { path, message, ...rest } = error.details;
-      // A value out of range is reported under its own name if there is no path.
-      const place = path ?? (error.code === 'outOfRange' ? rest.quantity : undefined);
-      const detail = message
-        ? String(message)
-        : error.code === 'outOfRange'
-          ? `${rest.quantity} is ${rest.value}: it has to lie between ${rest.min} and ${rest.max}.`
-          : error.code === 'cannotStrengthen'
-            ? `${rest.fromPct} % cannot become ${rest.toPct} %: water only makes weaker.`
-            : Object.entries(rest)
-                .map(([key, value]) => `${key}: ${value}`)
-                .join(', ');
-      return {
-        type: `urn:feverfew:${error.code}`,
-        title,
-        status,
-        detail: detail || `${title}.`,
-        ...(place ? { errors: [{ path: String(place), message: detail }] } : {}),
-      };
-    }
+    if (error instanceof ServerError) return described(error, SERVER_PROBLEMS[(error as ServerError).code]);
+    if (error instanceof DomainError) return described(error, CORE_PROBLEMS[(error as DomainError).code]);
     if (error instanceof HttpException) {
       return {
         type: 'about:blank',

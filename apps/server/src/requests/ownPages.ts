@@ -1,6 +1,6 @@
-import { DomainError } from '@feverfew/core';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { isNameInHouse } from '../network/houseNames.js';
+import { ServerError } from '../problems/serverError.js';
 import { isFromNetwork } from './door.js';
 
 /** Only reads; nothing of them changes what is kept. */
@@ -21,7 +21,7 @@ export const requireOwnHost =
     next(
       name !== null && isOwn(name, names)
         ? undefined
-        : new DomainError('foreignHost', { message: 'This server is not reached by that name.' }),
+        : new ServerError('foreignHost', { message: 'This server is not reached by that name.' }),
     );
   };
 
@@ -38,7 +38,7 @@ export function requireOwnPage(request: Request, _response: Response, next: Next
   next(
     isOwn
       ? undefined
-      : new DomainError('foreignPage', {
+      : new ServerError('foreignPage', {
           message: 'A page from elsewhere asked for this. Nothing was done.',
         }),
   );
@@ -51,7 +51,7 @@ export function requireJson(request: Request, _response: Response, next: NextFun
   next(
     READING.has(request.method) || !hasBody || request.is('application/json')
       ? undefined
-      : new DomainError('notJson', { message: 'Send it as application/json. Nothing was done.' }),
+      : new ServerError('notJson', { message: 'Send it as application/json. Nothing was done.' }),
   );
 }
 

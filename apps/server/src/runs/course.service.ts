@@ -3,7 +3,6 @@ import { isDeepStrictEqual } from 'node:util';
 import type { ChangeCourse, OtherCourseView, RunView } from '@feverfew/contracts';
 import {
   choicesWith,
-  DomainError,
   graftPlan,
   otherCourse,
   type Plan,
@@ -19,6 +18,7 @@ import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { requireSafe } from './requireSafe.js';
 import { RunsRepository } from './runs.repository.js';
 import { RunsService, requireEventRoom } from './runs.service.js';
@@ -44,7 +44,7 @@ export class CourseService {
 
   /**
    * Makes the change, and notes it in the run. Asked for twice it is made once.
-   * @throws DomainError courseRefused if the current pass is under way, or the change contradicts the events so far
+   * @throws ServerError courseRefused if the current pass is under way, or the change contradicts the events so far
    */
   async change(id: string, change: ChangeCourse): Promise<RunView> {
     const { plan, state, events, troubleId } = await this.runs.read(id);
@@ -82,7 +82,7 @@ export class CourseService {
       event: { id: randomUUID(), runId: id, seq: events.length, key: randomUUID(), at, event: noted },
     });
     if (!isKept)
-      throw new DomainError('busy', { message: 'Another device is writing to this run. Try again.' });
+      throw new ServerError('busy', { message: 'Another device is writing to this run. Try again.' });
     this.feed.tell('run', id);
     return this.runs.read(id);
   }
@@ -100,7 +100,7 @@ export class CourseService {
   }
 }
 
-const refused = (message: string): DomainError => new DomainError('courseRefused', { message });
+const refused = (message: string): ServerError => new ServerError('courseRefused', { message });
 
 const withChoices = ({ facts }: Plan, choices: TroubleFacts['choices']): TroubleFacts => ({
   ...facts,

@@ -13,7 +13,6 @@ import {
   type Clash,
   clashesOf,
   clashesOfRun,
-  DomainError,
   type DoneMethod,
   dangerAhead,
   doneMethods,
@@ -40,6 +39,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { type AtWork, atWork, RunsAtWork } from '../occupancy/runsAtWork.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { requireSafe } from './requireSafe.js';
 import { type BegunRun, type RunFilter, RunsRepository, type SummarisedRun } from './runs.repository.js';
 
@@ -109,7 +109,7 @@ export class RunsService implements OnModuleInit {
   /** The key becomes the run's id, so that a second tap starts nothing new. */
   async start({ key: id, planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
     const { plan, isOwn } = await this.plans.read(planId);
-    if (!isOwn) throw new DomainError('planRefused', { message: CAME_IN });
+    if (!isOwn) throw new ServerError('planRefused', { message: CAME_IN });
     const { run, first } = await this.begun({ id, planId, plan, rungIndex, at });
     await this.repository.insert(run, first);
     this.feed.tell('run', id);
@@ -123,14 +123,14 @@ export class RunsService implements OnModuleInit {
   /**
    * What is stored of a run that begins: the run and its first event. The plan is read through once more by today's
    * knowledge and household, whatever made it.
-   * @throws DomainError planRefused where it would not be safe any more, noLadder where it has no such step
+   * @throws ServerError planRefused where it would not be safe any more, noLadder where it has no such step
    */
   async begun({ id, planId, plan, rungIndex, at }: Begin): Promise<BegunRun> {
     const { household } = await this.household.read();
     requireSafe(plan, household, this.knowledge);
     const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
     const first = replayRun([started], plan);
-    if (!first.ok) throw new DomainError('noLadder', { message: refusalWords(first.refusal) });
+    if (!first.ok) throw new ServerError('noLadder', { message: refusalWords(first.refusal) });
     return {
       run: { id, planId, createdAt: at, summary: this.summarise({ id, plan }, [started], first.state) },
       first: { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },
@@ -165,14 +165,14 @@ export class RunsService implements OnModuleInit {
 
   /**
    * Adds one event and returns the state of the run after it. A known key changes nothing.
-   * @throws DomainError runRefused when the event does not fit; nothing is stored then
+   * @throws ServerError runRefused when the event does not fit; nothing is stored then
    */
   async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
     for (let tries = 0; tries < MAX_TRIES; tries += 1) {
       await this.setBack(await this.stored(id), now);
       const run = await this.stored(id);
       if (run.foreignSeal !== null && !TAKEN_ON_FOREIGN.includes(event.kind))
-        throw new DomainError('runRefused', { message: NOT_FOLLOWED });
+        throw new ServerError('runRefused', { message: NOT_FOLLOWED });
       // What was taken once needs no room.
       if (isFull(run.events) && (await this.repository.hasKey(key))) return this.read(id);
       requireEventRoom(run.events, event.kind);
@@ -183,7 +183,7 @@ export class RunsService implements OnModuleInit {
       if (!next.ok) {
         // What was taken once fits no more, and need not.
         if (await this.repository.hasKey(key)) return this.read(id);
-        throw new DomainError('runRefused', { message: refusalWords(next.refusal) });
+        throw new ServerError('runRefused', { message: refusalWords(next.refusal) });
       }
       const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
       if (await this.repository.append(row, this.summarise(run, events, next.state))) {
@@ -194,7 +194,7 @@ export class RunsService implements OnModuleInit {
       this.atWork.forget(id);
       if (await this.repository.hasKey(key)) return this.read(id);
     }
-    throw new DomainError('busy', { message: 'Another device is writing to this run. Try again.' });
+    throw new ServerError('busy', { message: 'Another device is writing to this run. Try again.' });
   }
 
   /** What a device reports, with the server's time; a kept mix by what is in it, judged at this moment. */
@@ -202,7 +202,7 @@ export class RunsService implements OnModuleInit {
     if (event.kind !== 'mixUsed') return { ...event, at };
     const { name, mix, verdict } = await this.mixes.read(event.mixId);
     if (verdict.refused.length > 0)
-      throw new DomainError('mixRefused', {
+      throw new ServerError('mixRefused', {
         message: `“${name}” may not be used: see it on the mixing table.`,
       });
     return {
@@ -276,7 +276,7 @@ export class RunsService implements OnModuleInit {
     const known = await this.atWork.find(id);
     if (known) return known;
     const run = await this.repository.find(id);
-    if (!run) throw new DomainError('notFound', { message: 'There is no such run.' });
+    if (!run) throw new ServerError('notFound', { message: 'There is no such run.' });
     return atWork(run);
   }
 }
@@ -292,10 +292,10 @@ interface Begin {
 /** Only its end still has room. */
 const isFull = (events: readonly RunEvent[]): boolean => events.length >= MAX_RUN_EVENTS - 1;
 
-/** @throws DomainError runRefused where the run holds as many events as it may */
+/** @throws ServerError runRefused where the run holds as many events as it may */
 export function requireEventRoom(events: readonly RunEvent[], kind: RunEvent['kind']): void {
   if (isFull(events) && kind !== 'finished')
-    throw new DomainError('runRefused', {
+    throw new ServerError('runRefused', {
       message:
         'This treatment holds as many taps and notes as it can: finish it, and begin again from its trouble.',
     });

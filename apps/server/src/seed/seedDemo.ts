@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { factsOfPiece, type NewRunEvent, type Piece, PLAIN_LINE, type RunView } from '@feverfew/contracts';
-import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
+import { currentAction, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import type { ModuleRef } from '@nestjs/core';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -8,6 +8,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { HeapService } from '../wash/heap.service.js';
@@ -73,7 +74,7 @@ async function heapUp(app: Services, book: ReadonlyMap<DemoPieceKey, Piece>, now
   await heap.changeSettings(demoWashing(app.get(KNOWLEDGE, { strict: false })));
   const lineOf = ({ on, ...told }: DemoLine) => {
     const piece = on && book.get(on);
-    if (on && !piece) throw new DomainError('demoNotWhole', { piece: on });
+    if (on && !piece) throw new ServerError('demoNotWhole', { piece: on });
     const own = piece
       ? { pieceId: piece.id, itemId: null, colour: piece.colour, fastness: piece.fastness }
       : {};
@@ -108,7 +109,7 @@ class DemoDesk {
   async note(trouble: DemoTrouble): Promise<string> {
     this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
     const piece = this.book.get(trouble.on);
-    if (!piece) throw new DomainError('demoNotWhole', { piece: trouble.on });
+    if (!piece) throw new ServerError('demoNotWhole', { piece: trouble.on });
     const { on: _on, hoursAgo: _hoursAgo, ...given } = trouble;
     const { planId } = await this.troubles.create(
       { pieceId: piece.id, facts: this.factsOf(given, factsOfPiece(piece)) },
@@ -129,12 +130,12 @@ class DemoDesk {
     await this.say(run, { kind: 'finished', outcome, note });
   }
 
-  /** @throws DomainError demoNotWhole when the plan does not offer the method the demo tells of */
+  /** @throws ServerError demoNotWhole when the plan does not offer the method the demo tells of */
   async soak({ methodId, minutesIn, ...trouble }: DemoSoak): Promise<void> {
     const planId = await this.note(trouble);
     const { plan } = await this.plans.read(planId);
     const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
-    if (rungIndex < 0) throw new DomainError('demoNotWhole', { planId, methodId });
+    if (rungIndex < 0) throw new ServerError('demoNotWhole', { planId, methodId });
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
     const run = await this.workUntil(await this.start(planId, rungIndex), 'dwell');
     this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
@@ -175,6 +176,6 @@ class DemoDesk {
 
 function actionOf(run: RunView) {
   const action = currentAction(run.state, run.plan);
-  if (!action) throw new DomainError('demoNotWhole', { run: run.id });
+  if (!action) throw new ServerError('demoNotWhole', { run: run.id });
   return action;
 }

@@ -1,7 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { DomainError } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { writeWhole } from '../backups/keepBackups.js';
 import { NO_OTHERS } from '../changes/newsLine.js';
@@ -13,6 +12,7 @@ import { sharedSealKey } from '../database/secrets.repository.js';
 import { openServerDatabase } from '../database/serverDatabase.js';
 import { clearLeftStagings } from '../database/staging.js';
 import { HouseholdFileService } from '../householdFile/householdFile.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { seedDemo } from '../seed/seedDemo.js';
 import { clock, dataDir, places, portOf, steady, values } from './options.js';
 import { isOfVersion1, type RestoreFile, restore } from './restoreFile.js';
@@ -56,7 +56,7 @@ export async function bootEmbedded(given: RestoreFile | undefined): Promise<Boot
 
 /** On a PostgreSQL server. A file takes the place of what there is in one transaction; what there was is written down. */
 export async function bootOnServer(url: string, given: RestoreFile | undefined): Promise<BootedServer> {
-  if (values.reset) throw new DomainError('notEmbedded', { option: 'reset' });
+  if (values.reset) throw new ServerError('notEmbedded', { option: 'reset' });
   mkdirSync(places.backups, { recursive: true });
   for (const own of [places.backups, places.sealKey, places.network]) keepPrivate(own);
   const database = await openServerDatabase(url);

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { uptime } from 'node:os';
 import { parseArgs } from 'node:util';
-import { DomainError } from '@feverfew/core';
 import { SteadyClock } from '../clock/steadyClock.js';
 import { placesOf } from '../database/dataDirectory.js';
+import { ServerError } from '../problems/serverError.js';
 
 /** What this process was started with. */
 export const { values } = parseArgs({
@@ -44,9 +44,9 @@ export const steady = new SteadyClock(
 );
 export const clock = () => steady.read();
 
-/** @throws DomainError badPort */
+/** @throws ServerError badPort */
 export function portOf(option: 'port' | 'lan-port'): number {
   const port = Number(values[option]);
   if (Number.isInteger(port) && port >= 1 && port <= 65_535) return port;
-  throw new DomainError('badPort', { option, port: values[option] });
+  throw new ServerError('badPort', { option, port: values[option] });
 }

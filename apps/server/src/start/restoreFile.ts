@@ -1,9 +1,9 @@
 import { readFileSync, realpathSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { DomainError } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { newestGood } from '../backups/listBackups.js';
 import { HouseholdFileService } from '../householdFile/householdFile.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { places } from './options.js';
 
 /** A household file to begin with. */
@@ -14,18 +14,18 @@ export interface RestoreFile {
 
 /**
  * @param named a path, or “newest” for the newest good backup
- * @throws DomainError unreadable
+ * @throws ServerError unreadable
  */
 export function readRestoreFile(named: string): RestoreFile {
   const path = named === 'newest' ? newestGood(places.backups)?.path : named;
   if (!path)
-    throw new DomainError('unreadable', {
+    throw new ServerError('unreadable', {
       message: `There is no backup in ${places.backups} that can be read.`,
     });
   try {
     return { path, file: JSON.parse(readFileSync(path, 'utf8')) };
   } catch (error) {
-    throw new DomainError('unreadable', {
+    throw new ServerError('unreadable', {
       message: `${path} does not read as JSON: ${(error as Error).message}`,
     });
   }
@@ -34,7 +34,7 @@ export function readRestoreFile(named: string): RestoreFile {
 /** It holds settings and shelf alone, and leaves the book as it is. */
 export const isOfVersion1 = (file: unknown): boolean => (file as { version?: unknown } | null)?.version === 1;
 
-/** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
+/** @throws ServerError or InvalidInput with what is wrong with the file; nothing is changed then */
 export async function restore(app: NestExpressApplication, { path, file }: RestoreFile): Promise<void> {
   const isOwnBackup = dirname(realpathSync(path)) === realpathSync(places.backups);
   const read = await app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup });

@@ -2,59 +2,51 @@ import { DomainError } from '@feverfew/core';
 import { backupLine, newestGood } from '../backups/listBackups.js';
 import { placesOf } from '../database/dataDirectory.js';
 import { InvalidInput } from '../problems/invalidInput.js';
+import { ServerError, type ServerErrorCode, type ServerErrorDetails } from '../problems/serverError.js';
 import { withoutHouseText } from '../problems/withoutHouseText.js';
+
+/** Words for what ends a start, by its code. */
+const WORDS: { readonly [Code in ServerErrorCode]?: (details: ServerErrorDetails[Code]) => string } = {
+  dataDirectoryInUse: ({ dataDir }) =>
+    `Another Feverfew is using ${dataDir}. Nothing was changed. Stop that one, or start this one with --data-dir ` +
+    `somewhere else.`,
+  notADataDirectory: ({ dataDir }) =>
+    `${dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`,
+  notWritable: ({ dataDir }) =>
+    `Nothing can be written to ${dataDir}: the disk is read-only, or belongs to somebody else. Nothing was changed. ` +
+    `Make it writable, or name another directory with --data-dir.`,
+  diskFull: ({ message }) => `${message} (the data directory)`,
+  dataDamaged: ({ dataDir, cause }) => damaged(dataDir, cause),
+  badSealKey: ({ place }) =>
+    `${place} holds no key, so plans of this house could be forged. Nothing was changed. Put the key back from a ` +
+    `copy. Or move it away: a new key is made, and plans in earlier files are made again.`,
+  databaseAway: ({ why }) =>
+    `The database that DATABASE_URL names cannot be used: ${why}. Nothing was changed. How it is set up stands in ` +
+    `docs/operations.md.`,
+  databaseTooOld: () =>
+    'The database that DATABASE_URL names is older than PostgreSQL 15. Nothing was changed.',
+  notEmbedded: ({ option }) =>
+    `--${option} is for the database inside this program. One on a server is emptied by its own tools (dropdb, ` +
+    `createdb). Nothing was changed.`,
+  badPort: ({ option, port }) => `--${option} takes a number from 1 to 65535, not "${port}".`,
+};
+
+function wordsOf<Code extends ServerErrorCode>({ code, details }: ServerError<Code>): string | undefined {
+  return WORDS[code]?.(details);
+}
 
 /** Why the server did not start, in words, with what to do next. @param restored the file it was to begin with, if any */
 export function startFailure(error: unknown, restored: string | undefined): string {
-  if (error instanceof DomainError) {
-    const { dataDir, port } = error.details;
-    switch (error.code) {
-      case 'dataDirectoryInUse':
-        return (
-          `Another Feverfew is using ${dataDir}. Nothing was changed. Stop that one, or start this ` +
-          `one with --data-dir somewhere else.`
-        );
-      case 'notADataDirectory':
-        return `${dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`;
-      case 'notWritable':
-        return (
-          `Nothing can be written to ${dataDir}: the disk is read-only, or belongs to somebody else. Nothing was ` +
-          `changed. Make it writable, or name another directory with --data-dir.`
-        );
-      case 'diskFull':
-        return `${error.details.message} (${dataDir ?? 'the data directory'})`;
-      case 'dataDamaged':
-        return damaged(String(dataDir), String(error.details.cause));
-      case 'badSealKey':
-        return (
-          `${error.details.place} holds no key, so plans of this house could be forged. Nothing was changed. Put the ` +
-          `key back from a copy. Or move it away: a new key is made, and plans in earlier files are made again.`
-        );
-      case 'databaseAway':
-        return (
-          `The database that DATABASE_URL names cannot be used: ${error.details.why}. Nothing was changed. ` +
-          `How it is set up stands in docs/operations.md.`
-        );
-      case 'databaseTooOld':
-        return 'The database that DATABASE_URL names is older than PostgreSQL 15. Nothing was changed.';
-      case 'notEmbedded':
-        return (
-          `--${error.details.option} is for the database inside this program. One on a server is emptied by its own ` +
-          `tools (dropdb, createdb). Nothing was changed.`
-        );
-      case 'badPort':
-        return `--${error.details.option} takes a number from 1 to 65535, not "${port}".`;
-    }
-  }
-  if (restored && (error instanceof DomainError || error instanceof InvalidInput)) {
-    const what =
-      error instanceof DomainError
-        ? String(error.details.message)
-        : error.errors.map(({ path, message }) => `${path}: ${message}`)[0];
-    return `Nothing was restored from ${restored}. ${what ?? ''}`;
-  }
+  const words = error instanceof ServerError ? wordsOf(error) : undefined;
+  if (words !== undefined) return words;
+  if (restored && error instanceof InvalidInput)
+    return ofRestored(restored, error.errors.map(({ path, message }) => `${path}: ${message}`)[0]);
+  if (restored && (error instanceof ServerError || error instanceof DomainError))
+    return ofRestored(restored, 'message' in error.details ? error.details.message : undefined);
   return `Feverfew could not start: ${withoutHouseText(error)}`;
 }
+
+const ofRestored = (restored: string, what = ''): string => `Nothing was restored from ${restored}. ${what}`;
 
 function damaged(dataDir: string, cause: string): string {
   const good = newestGood(placesOf(dataDir).backups);

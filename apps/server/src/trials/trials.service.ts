@@ -3,7 +3,6 @@ import type { NewTrial, NewTrialEvent, Today, TrialView } from '@feverfew/contra
 import {
   armPass,
   commonDwellMin,
-  DomainError,
   nextToLook,
   replayTrial,
   type TrialSetup,
@@ -20,6 +19,7 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { type StoredTrial, TrialsRepository } from './trials.repository.js';
 
@@ -46,16 +46,16 @@ export class TrialsService {
   ) {}
 
   /**
-   * Sets up a trial of passes of the trouble's plan. @throws DomainError trialRefused when it would not be fair, or
+   * Sets up a trial of passes of the trouble's plan. @throws ServerError trialRefused when it would not be fair, or
    * not safe
    */
   async start(asked: NewTrial, draw: (below: number) => number = randomInt): Promise<TrialView> {
     const { planId } = await this.troubles.read(asked.troubleId);
     const { plan, isOwn } = await this.plans.read(planId);
-    if (!isOwn) throw new DomainError('trialRefused', { message: CAME_IN });
+    if (!isOwn) throw new ServerError('trialRefused', { message: CAME_IN });
     const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
     const [fault] = faults;
-    if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
+    if (fault) throw new ServerError('trialRefused', { message: trialFaultWords(fault) });
     const passes = trialPasses(plan).filter(({ methodId }) => asked.methodIds.includes(methodId));
     const setup: TrialSetup = {
       place: asked.place,
@@ -87,16 +87,16 @@ export class TrialsService {
     };
   }
 
-  /** @throws DomainError runRefused when the event does not fit; nothing is stored then */
+  /** @throws ServerError runRefused when the event does not fit; nothing is stored then */
   async append(id: string, { key, event }: NewTrialEvent): Promise<TrialView> {
     const trial = await this.stored(id);
     if (await this.repository.hasKey(key)) return this.read(id);
-    if (!trial.isOwn && event.kind === 'treated') throw new DomainError('trialRefused', { message: CAME_IN });
+    if (!trial.isOwn && event.kind === 'treated') throw new ServerError('trialRefused', { message: CAME_IN });
     const stamped = { ...event, at: this.clock().toISOString() };
     const next = replayTrial(trial.setup, [...trial.events, stamped]);
-    if (!next.ok) throw new DomainError('runRefused', { message: trialRefusalWords(next.refusal) });
+    if (!next.ok) throw new ServerError('runRefused', { message: trialRefusalWords(next.refusal) });
     if (!(await this.repository.append(key, id, trial.events.length, stamped)))
-      throw new DomainError('busy', { message: NOBODY_ELSE });
+      throw new ServerError('busy', { message: NOBODY_ELSE });
     this.feed.tell('book', id);
     return this.read(id);
   }
@@ -133,7 +133,7 @@ export class TrialsService {
 
   private async stored(id: string): Promise<StoredTrial> {
     const trial = await this.repository.find(id);
-    if (!trial) throw new DomainError('notFound', { message: 'There is no such trial.' });
+    if (!trial) throw new ServerError('notFound', { message: 'There is no such trial.' });
     return trial;
   }
 }
@@ -145,7 +145,7 @@ const mutable = ({ chanceBest, ...rest }: ReturnType<typeof trialVerdict>) => ({
 
 function stateOf({ id, setup, events }: StoredTrial): TrialState {
   const replayed = replayTrial(setup, events);
-  if (!replayed.ok) throw new DomainError('logBroken', { trialId: id, refusal: replayed.refusal });
+  if (!replayed.ok) throw new ServerError('logBroken', { trialId: id, refusal: replayed.refusal });
   return replayed.state;
 }
 

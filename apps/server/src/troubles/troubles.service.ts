@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { NewPiece, NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
-import { DomainError, NO_CHOICES, type TroubleFacts } from '@feverfew/core';
+import { NO_CHOICES, type TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { RunsService } from '../runs/runs.service.js';
 import { type TroubleFilter, TroublesRepository } from './troubles.repository.js';
 
@@ -55,7 +56,7 @@ export class TroublesService {
   async read(id: string): Promise<Trouble> {
     const facts = await this.repository.find(id);
     const summary = (await this.list({ troubleId: id }))[0];
-    if (!facts || !summary) throw new DomainError('notFound', { message: 'There is no such trouble.' });
+    if (!facts || !summary) throw new ServerError('notFound', { message: 'There is no such trouble.' });
     const [done, barred] = await Promise.all([this.runs.done(id), this.runs.barred(id)]);
     if (barred.length === 0) return { ...summary, facts: { ...facts, done } };
     const choices = facts.choices ?? NO_CHOICES;
@@ -73,11 +74,11 @@ export class TroublesService {
     return { ...(await this.read(id)), planId };
   }
 
-  /** Deletes a trouble without a run. @throws DomainError notFound, hasHistory */
+  /** Deletes a trouble without a run. @throws ServerError notFound, hasHistory */
   async remove(id: string): Promise<void> {
     await this.read(id);
     if (!(await this.repository.remove(id)))
-      throw new DomainError('hasHistory', {
+      throw new ServerError('hasHistory', {
         message: 'Something was done on it already: its results stay, for plans learn from them.',
       });
     this.feed.tell('book', id);

@@ -1,4 +1,4 @@
-import { DomainError } from '@feverfew/core';
+import { ServerError } from '../problems/serverError.js';
 
 /** Taps worked on at once: the database takes one after the other anyway. */
 const AT_ONCE = 4;
@@ -15,11 +15,11 @@ export class InOrder {
     private readonly mostWaiting = MAX_WAITING,
   ) {}
 
-  /** @throws DomainError overloaded where too many wait already */
+  /** @throws ServerError overloaded where too many wait already */
   async take<Result>(work: () => Promise<Result>): Promise<Result> {
     if (this.atWork >= this.atOnce) {
       if (this.waiting.length >= this.mostWaiting)
-        throw new DomainError('overloaded', { message: 'Too many at once. It is tried again by itself.' });
+        throw new ServerError('overloaded', { message: 'Too many at once. It is tried again by itself.' });
       // The one that ends hands its place on: a newcomer cannot take it.
       await new Promise<void>((turn) => this.waiting.push(turn));
     } else this.atWork += 1;

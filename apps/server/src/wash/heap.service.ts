@@ -31,6 +31,7 @@ import { requireKnownId } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { RunsInLoads } from './runsInLoads.js';
 import { type HeapRow, WashRepository } from './wash.repository.js';
@@ -111,7 +112,7 @@ export class HeapService {
       createdAt: new Date(now + index),
     }));
     if (!(await this.repository.add(rows, MAX_HEAP_LINES)))
-      throw new DomainError('shelfFull', {
+      throw new ServerError('shelfFull', {
         message: `A heap holds ${MAX_HEAP_LINES} lines. Wash some of it first.`,
       });
     this.feed.tell('wash');
@@ -121,7 +122,7 @@ export class HeapService {
     const known = new Set((await this.pieces.list()).map((piece) => piece.id));
     this.requireKnown(line, known, '');
     if (!(await this.repository.change(id, line)))
-      throw new DomainError('notFound', { message: 'This is not in the heap any more.' });
+      throw new ServerError('notFound', { message: 'This is not in the heap any more.' });
     this.feed.tell('wash');
   }
 

@@ -38,6 +38,7 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
+import { ServerError } from '../problems/serverError.js';
 import { HeapService, type ReadLine } from './heap.service.js';
 import { type LoadRow, WashRepository } from './wash.repository.js';
 import { readWeather } from './weatherCsv.js';
@@ -170,10 +171,10 @@ export class LineService {
     });
   }
 
-  /** @throws DomainError forecastBroken with what is wrong, in words */
+  /** @throws ServerError forecastBroken with what is wrong, in words */
   async readForecast(csv: string): Promise<void> {
     const read = readWeather(csv);
-    if ('fault' in read) throw new DomainError('forecastBroken', { message: read.fault });
+    if ('fault' in read) throw new ServerError('forecastBroken', { message: read.fault });
     await this.heap.changeSettings({ weather: { origin: 'csv', hours: read.hours } });
   }
 

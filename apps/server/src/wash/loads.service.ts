@@ -6,13 +6,14 @@ import {
   type WashedByHand,
   type WashView,
 } from '@feverfew/contracts';
-import { clothKindOf, DomainError, drumOf, effortOf, HOT_WASH_C, isDrum, noDrumWords } from '@feverfew/core';
+import { clothKindOf, drumOf, effortOf, HOT_WASH_C, isDrum, noDrumWords } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { lexiconOf } from '../catalogue/lexiconOf.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
+import { ServerError } from '../problems/serverError.js';
 import { HeapService } from './heap.service.js';
 import { HeapSorter } from './heapSorter.js';
 import { writeLoads } from './loadsTable.js';
@@ -78,7 +79,7 @@ export class LoadsService {
 
   /**
    * Fills a drum with what was shown as one load; treatments that have come to such a wash go in with it.
-   * @throws DomainError notFound where something of it is not in the heap any more, noLoad where it is none
+   * @throws ServerError notFound where something of it is not in the heap any more, noLoad where it is none
    */
   async start({ key, pieceIds }: StartLoad, at = this.clock()): Promise<void> {
     if (await this.repository.load(key)) return;
@@ -87,11 +88,11 @@ export class LoadsService {
     const wanted = new Set(pieceIds);
     const pieces = heap.pieces.filter(({ id }) => wanted.has(id));
     if (pieces.length < wanted.size)
-      throw new DomainError('notFound', { message: 'Something of this load is not in the heap any more.' });
+      throw new ServerError('notFound', { message: 'Something of this load is not in the heap any more.' });
     const drum = drumOf(pieces, house.machine);
     if (!isDrum(drum)) {
       const name = (id: string) => pieces.find((piece) => piece.id === id)?.name ?? id;
-      throw new DomainError('noLoad', {
+      throw new ServerError('noLoad', {
         message: noDrumWords(drum, name, lexiconOf(this.knowledge)),
       });
     }
@@ -104,7 +105,7 @@ export class LoadsService {
     };
     const filled = await this.repository.fill(row, takenLines(pieces, heap.lines, key));
     if (!filled)
-      throw new DomainError('notFound', { message: 'Something of this load is not in the heap any more.' });
+      throw new ServerError('notFound', { message: 'Something of this load is not in the heap any more.' });
     await this.runs.goIn(row, await this.piecesIn(key), drum.limits.oxygen.value === 'may');
     await this.forgetArranged(wanted);
     this.feed.tell('wash', key);
@@ -112,15 +113,15 @@ export class LoadsService {
 
   /**
    * A line that stays because it is washed by hand has been: wet, and no wash of a machine.
-   * @throws DomainError notFound where it is not in the heap, noLoad where it is not washed by hand
+   * @throws ServerError notFound where it is not in the heap, noLoad where it is not washed by hand
    */
   async washedByHand({ key, lineId }: WashedByHand, at = this.clock()): Promise<void> {
     if (await this.repository.load(key)) return;
     const { lines, stays } = await this.sorter.readHeap(await this.sorter.house());
     const line = lines.find(({ row }) => row.id === lineId);
-    if (!line) throw new DomainError('notFound', { message: 'This is not in the heap any more.' });
+    if (!line) throw new ServerError('notFound', { message: 'This is not in the heap any more.' });
     if (stays.find(({ pieceId }) => pieceId === lineId)?.reason.code !== 'byHand')
-      throw new DomainError('noLoad', { message: 'This is not washed by hand.' });
+      throw new ServerError('noLoad', { message: 'This is not washed by hand.' });
     const row = { id: key, createdAt: at, doneAt: null, load: HAND_WASH };
     if (!(await this.repository.fill(row, [{ lineId, line: line.row.line, rest: null }]))) return;
     await this.repository.finish(key, at, await this.careOf(row, at));
@@ -209,7 +210,7 @@ export class LoadsService {
 
   private async need(id: string): Promise<LoadRow> {
     const row = await this.repository.load(id);
-    if (!row) throw new DomainError('notFound', { message: 'There is no such load.' });
+    if (!row) throw new ServerError('notFound', { message: 'There is no such load.' });
     return row;
   }
 

@@ -1,58 +1,26 @@
-/** Every way in which a contract can be broken; the server has an HTTP answer for each. */
-export const DOMAIN_ERROR_CODES = [
-  'notFound',
-  'unknownReference',
-  'outOfRange',
-  'cannotStrengthen',
-  'nothingToMix',
-  'noLoad',
-  'forecastBroken',
-  'mixRefused',
-  'trialRefused',
-  'pictureRefused',
-  'runRefused',
-  'courseRefused',
-  'busy',
-  'overloaded',
-  'noLadder',
-  'planRefused',
-  'logBroken',
-  'foreignFile',
-  'newerFile',
-  'brokenFile',
-  'unreadable',
-  'hasHistory',
-  'samePiece',
-  'houseNotEmpty',
-  'houseNotMadeUp',
-  'shelfFull',
-  'foreignHost',
-  'foreignPage',
-  'notLetIn',
-  'notAllowed',
-  'badCode',
-  'tooManyTries',
-  'tooManyDevices',
-  'notJson',
-  'badPort',
-  'dataDirectoryInUse',
-  'notADataDirectory',
-  'demoNotWhole',
-  'diskFull',
-  'notWritable',
-  'dataDamaged',
-  'badSealKey',
-  'databaseAway',
-  'databaseTooOld',
-  'notEmbedded',
-] as const;
-export type DomainErrorCode = (typeof DOMAIN_ERROR_CODES)[number];
+/** What an error of the core tells, by its code. */
+export interface DomainErrorDetails {
+  /** A name this knowledge or this household does not have. `path` is its place in what was given. */
+  readonly unknownReference: { readonly message: string; readonly path: string };
+  /** A number outside its range. */
+  readonly outOfRange: {
+    readonly quantity: string;
+    readonly value: string | number;
+    readonly min: number;
+    readonly max: number;
+  };
+  /** A dilution to more than there is, in percent. */
+  readonly cannotStrengthen: { readonly fromPct: number; readonly toPct: number };
+  readonly nothingToMix: Readonly<Record<string, never>>;
+}
 
-/** A broken contract: never an expected "no". `code` is stable; `details` name the quantity and its range. */
-export class DomainError extends Error {
+export type DomainErrorCode = keyof DomainErrorDetails;
+
+/** A broken contract of the core: never an expected "no". `code` is stable. */
+export class DomainError<Code extends DomainErrorCode = DomainErrorCode> extends Error {
   constructor(
-    readonly code: DomainErrorCode,
-    readonly details: Readonly<Record<string, string | number>>,
+    readonly code: Code,
+    readonly details: DomainErrorDetails[Code],
   ) {
     super(`${code}: ${JSON.stringify(details)}`);
     this.name = 'DomainError';

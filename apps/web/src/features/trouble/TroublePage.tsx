@@ -131,7 +131,10 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       <Box paddingTop={{ base: told ? '0' : '10px', md: told ? '16px' : '8px' }}>{sentence}</Box>
       {!told && <OpenPlans />}
       {told && (
-        <Box opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
+        <Box
+          opacity={preview.isError ? 0.45 : 1}
+          aria-busy={preview.isFetching || asked.isLoading || isWaiting}
+        >
           <Box display={{ base: 'none', md: 'block' }}>
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
