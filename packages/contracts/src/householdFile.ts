@@ -73,7 +73,7 @@ export const HouseholdFile = z
         troubleId: id,
         plan: PlanShape,
         /** Shows the house that made it that it is as it was made; null where nothing does. */
-        seal: z.string().max(100).nullable().default(null),
+        seal: z.string().max(100).nullable(),
       }),
     ),
     runs: z.array(
@@ -112,8 +112,8 @@ export const HouseholdFile = z
       z.strictObject({
         id,
         createdAt,
-        runId: id.nullable().default(null),
-        pieceId: id.nullable().default(null),
+        runId: id.nullable(),
+        pieceId: id.nullable(),
         jpeg: z.base64().max(MAX_JPEG_CHARS),
       }),
     ),
@@ -127,7 +127,7 @@ export const HouseholdFile = z
         line: NewHeapLine,
         loadId: id.nullable(),
         place: z.enum(HANGING_PLACES).nullable(),
-        rolled: z.boolean().default(false),
+        rolled: z.boolean(),
         hungAt: createdAt.nullable(),
         dryAt: createdAt.nullable(),
       }),

@@ -4,9 +4,8 @@ import {
   HouseholdFile,
   HouseholdFileV1,
   type HouseholdRead,
-  NEVER_WASHED,
+  migrateFile,
   upgradeSettings,
-  upgradeVersion2,
 } from '@feverfew/contracts';
 import { type Finding, type Household } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -149,7 +148,7 @@ export class HouseholdFileService {
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
         : await this.readWhole(
-            await parsedFile(upgraded(given, version), yieldControl),
+            await parsedFile(migrateFile(given as Readonly<Record<string, unknown>>, version), yieldControl),
             await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, yieldControl),
             yieldControl,
           );
@@ -235,14 +234,6 @@ const withSettings = (given: unknown): unknown => {
   const file = given as { readonly settings?: unknown };
   return { ...file, settings: upgradeSettings(file.settings) };
 };
-/** Versions 3 and 4 lack what runs and pieces have since: read as they are, the rest is as if it had not happened. */
-function upgraded(given: unknown, version: number): unknown {
-  const file = { ...(version < 7 ? NEVER_WASHED : {}), ...(given as Record<string, unknown>) };
-  return version === 2
-    ? upgradeVersion2(file, HOUSEHOLD_FILE.version)
-    : { ...file, version: HOUSEHOLD_FILE.version };
-}
-
 function versionOf(given: unknown): number {
   const { format, version } = (given ?? {}) as { format?: unknown; version?: unknown };
   if (format !== HOUSEHOLD_FILE.format)

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { HOUSEHOLD_FILE, HouseholdFile, NEVER_WASHED, upgradeVersion2 } from '@feverfew/contracts';
+import { FILE_MIGRATIONS, HOUSEHOLD_FILE, HouseholdFile, migrateFile } from '@feverfew/contracts';
 import {
   currentAction,
   nextAction,
@@ -26,9 +26,24 @@ beforeAll(async () => {
   server = await testApp();
   // The files were written later than the time of the test clock.
   server.pass(365 * 24 * 60);
-  file = HouseholdFile.parse(upgradeVersion2(given, HOUSEHOLD_FILE.version));
+  file = HouseholdFile.parse(migrateFile(given, 2));
 });
 afterAll(() => server.close());
+
+it('has one migration from each version to the next', () => {
+  expect(FILE_MIGRATIONS.map(({ from, to }) => [from, to])).toEqual(
+    Array.from({ length: HOUSEHOLD_FILE.version - 2 }, (_, at) => [at + 2, at + 3]),
+  );
+});
+
+it.each(FILE_MIGRATIONS.map(({ from }) => from))(
+  'brings the file of version %i into the present shape, and a file of the present version nowhere else',
+  (version) => {
+    const migrated = migrateFile(written(version), version);
+    expect(HouseholdFile.safeParse(migrated).error?.issues[0]).toBeUndefined();
+    expect(migrateFile(migrated, HOUSEHOLD_FILE.version)).toBe(migrated);
+  },
+);
 
 it('reads the household of version 2 whole, and writes it again in the present one without a loss', async () => {
   const { body } = await server.http.put('/api/household/file').send(given).expect(200);
@@ -63,7 +78,7 @@ it('holds what runs have had since there were rounds, and what pieces have since
     [false, true],
     [true, false],
   ]);
-  const present = HouseholdFile.parse({ ...NEVER_WASHED, ...written(4), version: HOUSEHOLD_FILE.version });
+  const present = HouseholdFile.parse(migrateFile(written(4), 4));
   const events = present.runs.flatMap((run) => run.events.map(({ event }) => event));
   expect(events.map(({ kind }) => kind)).toEqual(
     expect.arrayContaining(['tested', 'skipped', 'undone', 'redone', 'looked', 'decided', 'finished']),

@@ -15,27 +15,72 @@ export function upgradeSettings(settings: unknown): unknown {
     : settings;
 }
 
-/** Before version 7 nothing was washed in loads. */
-export const NEVER_WASHED = { washing: null, loads: [], heap: [] } as const;
+/** One version of the household file in the shape of the next. What is broken is passed on, to be refused at its place. */
+export interface FileMigration {
+  readonly from: number;
+  readonly to: number;
+  readonly up: (file: Json) => Json;
+}
+
+const each = (rows: unknown, change: (row: Json) => Json): unknown =>
+  Array.isArray(rows) ? rows.map((row: unknown) => (isRecord(row) ? change(row) : row)) : rows;
+
+/** What the next version adds is optional in its shape, or fits as it is. */
+const unchanged = (file: Json): Json => file;
+
+/** In order, without a gap, from the first version that held a whole household. */
+export const FILE_MIGRATIONS: readonly FileMigration[] = [
+  { from: 2, to: 3, up: withSizesInWords },
+  { from: 3, to: 4, up: unchanged },
+  // Pictures of pieces; before, each was of a run.
+  {
+    from: 4,
+    to: 5,
+    up: (file) => ({
+      ...file,
+      photos: each(file.photos, (row) => ({ runId: null, pieceId: null, ...row })),
+    }),
+  },
+  // Seals of plans.
+  {
+    from: 5,
+    to: 6,
+    up: (file) => ({ ...file, plans: each(file.plans, (row) => ({ seal: null, ...row })) }),
+  },
+  // Loads and the line.
+  { from: 6, to: 7, up: (file) => ({ washing: null, loads: [], heap: [], ...file }) },
+  // Rolled in a towel before hanging.
+  {
+    from: 7,
+    to: 8,
+    up: (file) => ({ ...file, heap: each(file.heap, (row) => ({ rolled: false, ...row })) }),
+  },
+];
 
 /**
- * A household file of version 2 in today's shape: sizes have words, tried products a history, households more people.
- * A size that was not given stays all over where the plan begins with a bath, since that was for the whole piece; else
- * it is not known. What is broken in the file is passed on, to be refused at its place.
+ * A household file of an earlier version in the shape of the present one, one version after the other.
+ * @param version that of the file, from 2; the present one and later ones are left as they are
  */
-export function upgradeVersion2(file: Json, version: number): unknown {
+export function migrateFile(file: Json, version: number): Json {
+  return FILE_MIGRATIONS.filter(({ from }) => from >= version).reduce(
+    (migrated, { to, up }) => ({ ...up(migrated), version: to }),
+    file,
+  );
+}
+
+/**
+ * Sizes have words, tried products a history, households more people. A size that was not given stays all over where
+ * the plan begins with a bath, since that was for the whole piece; else it is not known.
+ */
+function withSizesInWords(file: Json): Json {
   const plans = recordsOf(file.plans);
   const planOf = (troubleId: unknown) =>
     plans
       .filter((row) => row.troubleId === troubleId)
       .sort((a, b) => String(a.createdAt).localeCompare(String(b.createdAt)))
       .at(-1)?.plan;
-  const each = (rows: unknown, change: (row: Json) => Json) =>
-    Array.isArray(rows) ? rows.map((row: unknown) => (isRecord(row) ? change(row) : row)) : rows;
   return {
-    ...NEVER_WASHED,
     ...file,
-    version,
     settings: upgradeSettings(file.settings),
     troubles: each(file.troubles, (row) => ({
       ...row,
