@@ -51,7 +51,7 @@ export const test = base.extend<{ demo: undefined }, { server: DemoServer }>({
   baseURL: async ({ server }, use) => use(server.base),
 });
 
-/** A flow that other tests go through for the most part, or whose rules the core's own tests hold: driven in the nightly run. */
+/** Driven in the nightly run: other tests go through most of the flow, or the core's own tests hold its rules. */
 export const atNight = process.env.FEVERFEW_NIGHTLY ? test : test.skip;
 
 /** By day each nth of a list, counted from the given place; in the nightly run nothing is left out. */
