@@ -2,8 +2,8 @@ import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import express from 'express';
 
 /**
- * Reads a JSON body of known length into one buffer as its parts arrive. `express.raw` joins the parts at the end,
- * which takes long enough with a large house to keep everyone else waiting. It still reads what is compressed or comes
+ * Reads a JSON body of known length into one buffer as its parts arrive. The usual reader, `express.raw`, joins
+ * the parts at the end, and with a large house everyone else waits for that. It still reads what is compressed or comes
  * without a length.
  * @param limit most bytes, as `express.raw` takes it
  * @param maxBytes the same limit as a number
