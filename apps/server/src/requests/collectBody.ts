@@ -20,17 +20,21 @@ export function collectBody(limit: string, maxBytes: number): RequestHandler {
     const body = Buffer.allocUnsafeSlow(length);
     let taken = 0;
     let isOver = false;
-    const end = (error?: Error) => {
+    const close = (error?: Error) => {
       if (isOver) return;
       isOver = true;
-      request.off('data', take).off('end', end).off('error', end).off('close', broken);
-      if (error === undefined) request.body = body.subarray(0, taken);
       next(error);
     };
-    const take = (part: Buffer) => {
-      taken += part.copy(body, taken);
-    };
-    const broken = () => end(Object.assign(new Error('request aborted'), { status: 400 }));
-    request.on('data', take).once('end', end).once('error', end).once('close', broken);
+    const breakOff = () => close(Object.assign(new Error('request aborted'), { status: 400 }));
+    request
+      .on('data', (part: Buffer) => {
+        taken += part.copy(body, taken);
+      })
+      .once('end', () => {
+        request.body = body.subarray(0, taken);
+        close();
+      })
+      .once('error', breakOff)
+      .once('close', breakOff);
   };
 }
