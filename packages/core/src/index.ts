@@ -241,6 +241,7 @@ export type { Lexicon } from './words/lexicon.js';
 export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
 export { planText, wordsOfRoundOne } from './words/planLines.js';
+export { quantityWords } from './words/quantityWords.js';
 export {
   COLD_C,
   labelWords,

@@ -43,8 +43,11 @@ describe('the mixing table', () => {
   });
   it.each([
     [{ kind: 'dilute', fromPct: 3, toPct: 12, finalML: 300 }, /3 % cannot become 12 %/],
-    [{ kind: 'blend', waterL: 10, wantedC: 120 }, /wantedC is 120: it has to lie between 0 and 95/],
-    [{ kind: 'raise', waterL: -1, clothG: 0, fromC: 40, toC: 60 }, /waterL is -1/],
+    [
+      { kind: 'blend', waterL: 10, wantedC: 120 },
+      /^The warmth wanted in °C is 120: it has to lie between 0 and 95\.$/,
+    ],
+    [{ kind: 'raise', waterL: -1, clothG: 0, fromC: 40, toC: 60 }, /^The water in L is -1:/],
   ])('says what is wrong with %j', async (question, words) => {
     const { body } = await server.http.post('/api/mixes/answer').send(question).expect(400);
     expect(problem(body).detail).toMatch(words);

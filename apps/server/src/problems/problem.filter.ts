@@ -1,5 +1,5 @@
 import type { Problem } from '@feverfew/contracts';
-import { DomainError, type DomainErrorCode } from '@feverfew/core';
+import { DomainError, type DomainErrorCode, quantityWords } from '@feverfew/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { type EngineFault, engineFault } from '../database/engineFault.js';
@@ -147,7 +147,7 @@ function described(
 
 function wordsOf(code: DomainErrorCode | ServerErrorCode, details: Details): string {
   if (code === 'outOfRange')
-    return `${details.quantity} is ${details.value}: it has to lie between ${details.min} and ${details.max}.`;
+    return `${quantityWords(String(details.quantity))} is ${details.value}: it has to lie between ${details.min} and ${details.max}.`;
   if (code === 'cannotStrengthen')
     return `${details.fromPct} % cannot become ${details.toPct} %: water only makes weaker.`;
   return Object.entries(details)
