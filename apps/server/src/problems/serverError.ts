@@ -1,43 +1,43 @@
 /** Words for the person, and the place in what was sent, where there is one. */
-interface Told {
+interface Message {
   readonly message: string;
   readonly path?: string;
 }
 
 /** What an error of the server tells, by its code. */
 export interface ServerErrorDetails {
-  readonly notFound: Told;
-  readonly mixRefused: Told;
-  readonly trialRefused: Told;
-  readonly pictureRefused: Told;
-  readonly runRefused: Told;
-  readonly courseRefused: Told;
-  readonly busy: Told;
-  readonly overloaded: Told;
-  readonly noLadder: Told;
-  readonly planRefused: Told;
+  readonly notFound: Message;
+  readonly mixRefused: Message;
+  readonly trialRefused: Message;
+  readonly pictureRefused: Message;
+  readonly runRefused: Message;
+  readonly courseRefused: Message;
+  readonly busy: Message;
+  readonly overloaded: Message;
+  readonly noLadder: Message;
+  readonly planRefused: Message;
   /** The record of a run or of a trial. */
   readonly logBroken: { readonly runId?: string; readonly trialId?: string; readonly refusal: string };
-  readonly foreignFile: Told;
-  readonly newerFile: Told;
-  readonly brokenFile: Told;
-  readonly unreadable: Told;
-  readonly hasHistory: Told;
-  readonly samePiece: Told;
-  readonly houseNotEmpty: Told;
-  readonly houseNotMadeUp: Told;
-  readonly forecastBroken: Told;
-  readonly noLoad: Told;
-  readonly shelfFull: Told;
-  readonly foreignHost: Told;
-  readonly foreignPage: Told;
-  readonly notLetIn: Told;
-  readonly notAllowed: Told;
-  readonly badCode: Told;
-  readonly tooManyTries: Told;
-  readonly tooManyDevices: Told;
-  readonly notJson: Told;
-  readonly diskFull: Told;
+  readonly foreignFile: Message;
+  readonly newerFile: Message;
+  readonly brokenFile: Message;
+  readonly unreadable: Message;
+  readonly hasHistory: Message;
+  readonly samePiece: Message;
+  readonly houseNotEmpty: Message;
+  readonly houseNotMadeUp: Message;
+  readonly forecastBroken: Message;
+  readonly noLoad: Message;
+  readonly shelfFull: Message;
+  readonly foreignHost: Message;
+  readonly foreignPage: Message;
+  readonly notLetIn: Message;
+  readonly notAllowed: Message;
+  readonly badCode: Message;
+  readonly tooManyTries: Message;
+  readonly tooManyDevices: Message;
+  readonly notJson: Message;
+  readonly diskFull: Message;
   readonly badPort: { readonly option: string; readonly port: string };
   readonly dataDirectoryInUse: { readonly dataDir: string };
   readonly notADataDirectory: { readonly dataDir: string };
