@@ -261,7 +261,7 @@ const TAKEN: readonly [string, () => string][] = [
   ['the same file, written with room between', () => JSON.stringify(JSON.parse(text), null, 2)],
   ['its rows backwards', () => JSON.stringify(reordered(fresh(), (rows) => rows.reverse()))],
   ['every id in capitals', () => text.replaceAll(UUID, (id) => id.toUpperCase())],
-  ['a piece with the id of a run', () => text.replaceAll(first(fresh().pieces).id, first(fresh().runs).id)],
+  ['a piece with the id of a run', () => text.replaceAll(pieceUnderWay(fresh()), first(fresh().runs).id)],
   ['names that a page could take for its own', () => named('<img src=x onerror=alert(1)>')],
   ['names that run from right to left', () => named('\u202egnihtyna\u2066 \u200d')],
   ['a name of nothing but what is not seen', () => named('\u200b\u2060')],
@@ -272,6 +272,12 @@ const TAKEN: readonly [string, () => string][] = [
   ['seals of somebody else', () => withText(/"seal":"[^"]+"/g, '"seal":"c2VhbA"')],
   ['no household told', () => JSON.stringify({ ...fresh(), settings: null, washing: null, mixes: [] })],
 ];
+/** The piece of the run that is looked at afterwards: the ids of a demo house, and so their order, are new each time. */
+const pieceUnderWay = (file: File): string => {
+  const plan = file.plans.find(({ id }) => id === underWay(file).planId);
+  const trouble = file.troubles.find(({ id }) => id === plan?.troubleId);
+  return trouble?.pieceId ?? expect.unreachable('a piece');
+};
 const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 const named = (name: string) => {
   const file = fresh();
