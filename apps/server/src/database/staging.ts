@@ -24,8 +24,6 @@ type Rule = {
  */
 export class Staging {
   private readonly schema = `${SCHEMA}_${randomBytes(6).toString('hex')}`;
-  /** Where those that were in use go. */
-  private readonly outgoing = `${this.schema}_out`;
 
   private constructor(
     private readonly db: Database,
@@ -36,8 +34,7 @@ export class Staging {
   /** @param tables what others point at first */
   static async open(db: Database, tables: readonly PgTable[], yieldControl: YieldControl): Promise<Staging> {
     const staging = new Staging(db, tables, yieldControl);
-    for (const schema of [staging.schema, staging.outgoing])
-      await db.execute(sql`create schema ${sql.identifier(schema)}`);
+    await db.execute(sql`create schema ${sql.identifier(staging.schema)}`);
     for (const table of tables) await staging.make(table);
     return staging;
   }
@@ -88,30 +85,25 @@ export class Staging {
       }
   }
 
-  /**
-   * They take the place of those in use, in one transaction. Those are only put aside: at the commit of a drop the
-   * database looks through all it holds in memory. Requests that need no database are served meanwhile.
-   */
+  /** They take the place of those in use, in one transaction; requests that need no database are served meanwhile. */
   async takePlace(tx: Transaction): Promise<void> {
-    const put = async (table: SQL, schema: string) => {
-      await tx.execute(sql`alter table ${table} set schema ${sql.identifier(schema)}`);
+    // What points at others goes before them.
+    for (const table of [...this.tables].reverse()) {
+      await tx.execute(sql`drop table ${there(table)}`);
       await setImmediate();
-    };
-    for (const table of [...this.tables].reverse()) await put(there(table), this.outgoing);
-    for (const table of this.tables) await put(this.here(table), 'public');
-  }
-
-  /** What is left of them, and those that were put aside: one after the other, what points at others first. */
-  async clear(): Promise<void> {
-    for (const schema of [this.outgoing, this.schema]) {
-      for (const table of [...this.tables].reverse())
-        await this.run(sql`drop table if exists ${within(schema, table)}`);
-      await this.run(sql`drop schema if exists ${sql.identifier(schema)} cascade`);
+    }
+    for (const table of this.tables) {
+      await tx.execute(sql`alter table ${this.here(table)} set schema public`);
+      await setImmediate();
     }
   }
 
+  async clear(): Promise<void> {
+    await this.db.execute(sql`drop schema if exists ${sql.identifier(this.schema)} cascade`);
+  }
+
   private here(table: PgTable): SQL {
-    return within(this.schema, table);
+    return sql`${sql.identifier(this.schema)}.${sql.identifier(getTableName(table))}`;
   }
 
   /** @param kinds p and u: keys, f: what points elsewhere (`pg_constraint.contype`) */
@@ -147,7 +139,5 @@ export async function clearLeftStagings(db: Database): Promise<void> {
   for (const { name } of rows) await db.execute(sql`drop schema ${sql.identifier(name)} cascade`);
 }
 
-const within = (schema: string, table: PgTable): SQL =>
-  sql`${sql.identifier(schema)}.${sql.identifier(getTableName(table))}`;
-const there = (table: PgTable): SQL => within('public', table);
+const there = (table: PgTable): SQL => sql`public.${sql.identifier(getTableName(table))}`;
 const nameOf = (table: PgTable): string => `public.${getTableName(table)}`;
