@@ -138,7 +138,7 @@ export class HouseholdFileService {
    * figures, every run's events replayed, every mix judged. A plan that is none of ours (`ownPlans`) is kept to be
    * read, and never followed.
    * @param isOwnBackup the file lies where this program alone writes: its plans need no seal
-   * @throws ServerError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the
+   * @throws ServerError foreignFile, newerFile, brokenFile, mixRefused; DomainError unknownReference; InvalidInput with the
    * place of every fault
    */
   async read(given: unknown, { isOwnBackup = false } = {}): Promise<HouseholdRead> {

@@ -1,5 +1,5 @@
 import { Problem } from '@feverfew/contracts';
-import { DomainError, type DomainErrorCode } from '@feverfew/core';
+import { DomainError } from '@feverfew/core';
 import type { ArgumentsHost } from '@nestjs/common';
 import { describe, expect, it } from 'vitest';
 import { CORE_PROBLEMS, ProblemFilter, SERVER_PROBLEMS } from './problem.filter.js';
@@ -45,11 +45,21 @@ const STARTING = [
 /** What a device tries again by itself. */
 const AGAIN = ['busy', 'overloaded', 'diskFull'];
 
+const all = [
+  new DomainError('unknownReference', { message: 'No such mark.', path: 'markIds' }),
+  new DomainError('outOfRange', { quantity: 'toPct', value: 120, min: 0, max: 100 }),
+  new DomainError('cannotStrengthen', { fromPct: 3, toPct: 12 }),
+  new DomainError('nothingToMix', {}),
+  ...Object.keys(SERVER_PROBLEMS).map(
+    (code) => new ServerError(code as ServerErrorCode, { message: `Refused: ${code}.` }),
+  ),
+];
+
 describe('a problem', () => {
-  const all = [
-    ...Object.keys(CORE_PROBLEMS).map((code) => new DomainError(code as DomainErrorCode, {})),
-    ...Object.keys(SERVER_PROBLEMS).map((code) => new ServerError(code as ServerErrorCode, {})),
-  ];
+  it('has an example here of each code of the core', () => {
+    const tried = all.filter((error) => error instanceof DomainError).map(({ code }) => code);
+    expect(tried).toEqual(Object.keys(CORE_PROBLEMS));
+  });
   it.each(
     all.filter(({ code }) => ![...STARTING, ...AGAIN].includes(code)).map((error) => [error.code, error]),
   )('%s is the asker’s to mend, with words', (code, error) => {
@@ -58,7 +68,8 @@ describe('a problem', () => {
     expect(status).toBeGreaterThanOrEqual(400);
     expect(status).toBeLessThan(500);
     expect(problem).toMatchObject({ type: `urn:feverfew:${code}`, status, instance: '/api/x' });
-    expect(problem.detail).toMatch(/\w/);
+    expect(problem.detail).toMatch(/^[A-Z0-9].*\.$/);
+    expect(problem.detail).not.toMatch(/undefined|toPct/);
   });
   it('is to be tried again where another device was writing', () => {
     for (const code of ['busy', 'overloaded'] as const) {

@@ -9,8 +9,13 @@ import { rejectUnstorableText } from './storableText.js';
 const TAKES = 'takes';
 
 /** How much a route takes, where it is not the usual size. */
-const SIZES = { code: '2kb', usual: '200kb', picture: '600kb', log: '6mb', household: '400mb' } as const;
-const MAX_HOUSEHOLD_BYTES = 400 * 1024 * 1024;
+const SIZES = {
+  code: '2kb',
+  usual: '200kb',
+  picture: '600kb',
+  log: '6mb',
+  household: 400 * 1024 ** 2,
+} as const;
 type Size = keyof typeof SIZES;
 
 /** The most a route takes; a household file is read row by row. */
@@ -18,7 +23,7 @@ export const Takes = (size: Size) => SetMetadata(TAKES, size);
 
 const readerOf = (size: Size): readonly RequestHandler[] =>
   size === 'household'
-    ? [collectBody(SIZES[size], MAX_HOUSEHOLD_BYTES), readInTurns, rejectUnstorableText]
+    ? [collectBody(SIZES[size]), readInTurns, rejectUnstorableText]
     : [express.json({ limit: SIZES[size] }), rejectUnstorableText];
 
 const READERS = Object.fromEntries(

@@ -9,7 +9,7 @@ let base = '';
 let close: () => void;
 beforeAll(async () => {
   const app = express();
-  app.put('/', collectBody(`${MAX_BYTES}b`, MAX_BYTES), (request, response) => {
+  app.put('/', collectBody(MAX_BYTES), (request, response) => {
     response.send(Buffer.isBuffer(request.body) ? request.body.toString() : 'no body');
   });
   app.use((error: { status: number }, _request: Request, response: Response, _next: NextFunction) => {

@@ -5,11 +5,10 @@ import express from 'express';
  * Reads a JSON body of known length into one buffer as its parts arrive. The usual reader, `express.raw`, joins
  * the parts at the end, and with a large house everyone else waits for that. It still reads what is compressed or comes
  * without a length.
- * @param limit most bytes, as `express.raw` takes it
- * @param maxBytes the same limit as a number
+ * @param maxBytes a larger body is refused with 413
  */
-export function collectBody(limit: string, maxBytes: number): RequestHandler {
-  const joined = express.raw({ type: 'application/json', limit });
+export function collectBody(maxBytes: number): RequestHandler {
+  const joined = express.raw({ type: 'application/json', limit: maxBytes });
   return (request: Request, response: Response, next: NextFunction) => {
     const length = Number(request.headers['content-length']);
     const isPlain = (request.headers['content-encoding'] ?? 'identity') === 'identity';

@@ -13,7 +13,7 @@ const WORDS: { readonly [Code in ServerErrorCode]?: (details: ServerErrorDetails
   notADataDirectory: ({ dataDir }) =>
     `${dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`,
   notWritable: ({ dataDir }) =>
-    `Nothing can be written to ${dataDir}: the disk is read-only, or belongs to somebody else. Nothing was changed. ` +
+    `Nothing can be written to ${dataDir}: the disk is read-only, or belongs to another user. Nothing was changed. ` +
     `Make it writable, or name another directory with --data-dir.`,
   diskFull: ({ message }) => `${message} (the data directory)`,
   dataDamaged: ({ dataDir, cause }) => damaged(dataDir, cause),
@@ -21,7 +21,7 @@ const WORDS: { readonly [Code in ServerErrorCode]?: (details: ServerErrorDetails
     `${place} holds no key, so plans of this house could be forged. Nothing was changed. Put the key back from a ` +
     `copy. Or move it away: a new key is made, and plans in earlier files are made again.`,
   databaseAway: ({ why }) =>
-    `The database that DATABASE_URL names cannot be used: ${why}. Nothing was changed. How it is set up stands in ` +
+    `The database that DATABASE_URL names cannot be used: ${why}. Nothing was changed. How to set it up is in ` +
     `docs/operations.md.`,
   databaseTooOld: () =>
     'The database that DATABASE_URL names is older than PostgreSQL 15. Nothing was changed.',

@@ -100,7 +100,7 @@ export class HeapService {
     this.feed.tell('wash');
   }
 
-  /** @throws DomainError unknownReference, shelfFull */
+  /** @throws DomainError unknownReference; ServerError shelfFull */
   async add(lines: readonly { readonly id: string; readonly line: NewHeapLine }[]): Promise<void> {
     const known = new Set((await this.pieces.list()).map(({ id }) => id));
     for (const [index, { line }] of lines.entries()) this.requireKnown(line, known, `lines.${index}.line.`);
