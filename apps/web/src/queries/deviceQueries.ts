@@ -10,6 +10,7 @@ import {
 } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api/api';
+import { showAnswer } from './queryClient';
 
 const useMe = () =>
   useQuery({
@@ -44,7 +45,7 @@ export function useSetNetwork() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (isOpen: boolean) => request<HouseNetwork>('PUT', '/network', { isOpen }),
-    onSuccess: (network) => client.setQueryData(['network'], network),
+    onSuccess: (network) => showAnswer(client, ['network'], network),
   });
 }
 
@@ -61,7 +62,7 @@ function useListed<Body>(send: (body: Body) => Promise<Device[]>) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: send,
-    onSuccess: (devices) => client.setQueryData(['devices'], devices),
+    onSuccess: (devices) => showAnswer(client, ['devices'], devices),
   });
 }
 

@@ -9,7 +9,7 @@ import type {
 } from '@feverfew/contracts';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
+import { showAnswer, useSaved } from './queryClient';
 
 /** @param id null asks nothing */
 export const useRun = (id: string | null) =>
@@ -49,7 +49,7 @@ export function useChangeCourse(runId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: ChangeCourse) => request<RunView>('PUT', `/runs/${runId}/course`, body),
-    onSuccess: (run) => client.setQueryData(['runs', runId], run),
+    onSuccess: (run) => showAnswer(client, ['runs', runId], run),
   });
 }
 
@@ -57,6 +57,6 @@ export function useKeepPhoto(runId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: NewPhoto) => request<RunView>('POST', `/runs/${runId}/photos`, body),
-    onSuccess: (run) => client.setQueryData(['runs', runId], run),
+    onSuccess: (run) => showAnswer(client, ['runs', runId], run),
   });
 }

@@ -1,7 +1,7 @@
 import type { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
+import { showAnswer, useSaved } from './queryClient';
 
 export const useTrial = (id: string) =>
   useQuery({
@@ -17,8 +17,8 @@ export function useSayToTrial(id: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: NewTrialEvent) => request<TrialView>('POST', `/trials/${id}/events`, body),
-    onSuccess: (trial) => {
-      client.setQueryData(['trials', id], trial);
+    onSuccess: async (trial) => {
+      await showAnswer(client, ['trials', id], trial);
       void client.invalidateQueries({ queryKey: ['today'] });
     },
     onError: () => client.invalidateQueries({ queryKey: ['trials', id] }),

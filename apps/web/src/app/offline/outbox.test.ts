@@ -192,6 +192,47 @@ describe('the outbox', () => {
     await outbox.flushOutbox();
     expect(queryClient.getQueryData(['runs', 'run'])).toMatchObject({ planId: 'other', plan: 'the other' });
   });
+  it('does not go back to the state that was read before the tap and arrives after it', async () => {
+    const { line } = server();
+    line.mode = 'up';
+    const answerNow = globalThis.fetch;
+    const late: (() => void)[] = [];
+    vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
+      if (init.method !== 'GET') return answerNow(path, init);
+      return new Promise<Response>((resolve, reject) => {
+        init.signal?.addEventListener('abort', () => reject(new DOMException('', 'AbortError')));
+        const state = late.length;
+        late.push(() =>
+          resolve(new Response(JSON.stringify({ id: 'run', planId: 'plan', plan: '', state }))),
+        );
+      });
+    });
+    const { outbox } = await opened();
+    const { queryClient } = await import('../../queries/queryClient');
+    const { QueryObserver } = await import('@tanstack/react-query');
+    const { request } = await import('../api/api');
+    const queryKey = ['runs', 'run'];
+    queryClient.setQueryData(queryKey, { id: 'run', planId: 'plan', plan: '', state: 0 });
+    const observer = new QueryObserver<{ state: number }>(queryClient, {
+      queryKey,
+      queryFn: ({ signal }) => request('GET', '/runs/run', undefined, signal),
+    });
+    const states: unknown[] = [];
+    const stop = observer.subscribe(({ data }) => states.push(data?.state));
+    await vi.waitFor(() => expect(late).toHaveLength(1));
+    outbox.tap('run', done('x'));
+    await outbox.flushOutbox();
+    late[0]?.();
+    await vi.waitFor(() => expect(late.length === 2 || queryClient.isFetching() === 0).toBe(true));
+    expect(queryClient.getQueryData(queryKey)).toMatchObject({ state: 1 });
+    // What that reading may have been sent for is asked again.
+    await vi.waitFor(() => expect(late).toHaveLength(2));
+    late[1]?.();
+    await vi.waitFor(() => expect(queryClient.isFetching()).toBe(0));
+    stop();
+    expect(queryClient.getQueryData(queryKey)).toMatchObject({ state: 1 });
+    expect(states.slice(states.indexOf(1))).not.toContain(0);
+  });
   it('lets go of what a run refuses, and of nothing else', async () => {
     const { taken, line } = server();
     const { outbox, store } = await opened();

@@ -1,7 +1,7 @@
 import { type AfterTap, type GivenRunEvent, MAX_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
 import { v4 as newKey } from 'uuid';
-import { queryClient } from '../../queries/queryClient';
+import { queryClient, showAnswer } from '../../queries/queryClient';
 import { ApiProblem, request } from '../api/api';
 import { keepAnswer } from './keptAnswers';
 import { dropTap, type HeldTap, heldTaps, isAnyInMemory, keepTap, onOtherPage } from './tapStore';
@@ -101,11 +101,11 @@ async function standsAt(after: AfterTap): Promise<void> {
   const known = queryClient.getQueryData<RunView>(queryKey);
   if (!known || known.planId !== after.planId) {
     const run = await request<RunView>('GET', path).catch(() => null);
-    if (run) queryClient.setQueryData(queryKey, run);
+    if (run) await showAnswer(queryClient, queryKey, run);
     return;
   }
   const run = { ...after, plan: known.plan };
-  queryClient.setQueryData(queryKey, run);
+  await showAnswer(queryClient, queryKey, run);
   void keepAnswer({ method: 'GET', path }, run);
 }
 
