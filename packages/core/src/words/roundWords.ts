@@ -42,7 +42,7 @@ export function roundWords(round: Round, say: Lexicon, plan: OfPlan = NO_PLAN): 
       round.kind === 'full'
         ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} ${round.drying ? '+ drying' : 'in all'}`
         : laterRoundTitle(number, plan),
-    passes: round.passes.map((pass) => passWords(pass, say)),
+    passes: round.passes.map((pass, at) => passWords(pass, say, round.passes.slice(0, at))),
     drying: round.drying && dryingWords(round.drying, plan.atOnce.donts).join(' '),
     look:
       round.look &&
@@ -59,19 +59,18 @@ export const laterRoundTitle = (number: string, { findings }: Pick<Plan, 'findin
 
 const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
 
-export function passWords(pass: RoundPass, say: Lexicon): PassWords {
-  const { actions, between, stop, expect, methodId, phase } = pass;
-  const tries = actions.some(({ kind }) => kind === 'hiddenTest');
-  const test = pass.opensAfterTest
-    ? 'Only after the hidden water test.'
-    : tries
-      ? 'Test a hidden spot first.'
-      : null;
-  const how = actions.find(({ kind }) => kind === 'apply')?.notes[0] ?? null;
+/**
+ * What a step says.
+ * @param before the steps of the same round that come before it: what they said is not said again in full
+ */
+export function passWords(pass: RoundPass, say: Lexicon, before: readonly RoundPass[] = []): PassWords {
+  const { actions, stop, expect, methodId, phase } = pass;
+  const test = testWords(pass, before);
+  const how = howWords(pass, before);
   // What the course says of its wash takes the place of what holds for every such wash.
   const tellsWash = phase === 'wash' && pass.advice.length > 0;
   const conditions = conditionWords(pass);
-  const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
+  const after = phase === 'wash' ? [] : afterWords(pass, before, say);
   const recipe = recipeWords(pass, say);
   const missing = pass.missingAgentIds.map(say.name).join(', ');
   const toBuy = missing === '' ? null : `To buy: ${missing}.`;
@@ -87,7 +86,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
       ...(how && !tellsWash ? [how] : []),
       ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
-      ...(after ? [after, ...plainPassWords(actions, say)] : []),
+      ...after,
       ...(expect ? [expect] : []),
     ],
     toBuy,
@@ -95,6 +94,40 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     conditions,
     how,
   };
+}
+
+const isTested = ({ actions }: RoundPass): boolean => actions.some(({ kind }) => kind === 'hiddenTest');
+
+function testWords(pass: RoundPass, before: readonly RoundPass[]): string | null {
+  if (pass.opensAfterTest)
+    return before.some(({ opensAfterTest }) => opensAfterTest)
+      ? 'After the same test.'
+      : 'Only after the hidden water test.';
+  if (!isTested(pass)) return null;
+  return before.some(isTested) ? 'Test this too.' : 'Test a hidden spot first.';
+}
+
+const applied = ({ actions }: RoundPass): string | null =>
+  actions.find(({ kind }) => kind === 'apply')?.notes[0] ?? null;
+
+/** A line of fewer words than this is sooner read again than looked up. */
+const MIN_REFERRED_WORDS = 6;
+
+/** How it is put on; the same way twice is named by the number of the step that tells it. */
+function howWords(pass: RoundPass, before: readonly RoundPass[]): string | null {
+  const how = applied(pass);
+  const told = how === null ? -1 : before.findIndex((one) => applied(one) === how);
+  const isLong = how !== null && how.split(' ').length >= MIN_REFERRED_WORDS;
+  return told >= 0 && isLong ? `As in step ${told + 1}.` : how;
+}
+
+/** What comes after the product. Plain water on a surface has its amount, unless a step before had the same. */
+function afterWords(pass: RoundPass, before: readonly RoundPass[], say: Lexicon): string[] {
+  const words = BETWEEN_WORDS[pass.between.way];
+  if (words === null) return [];
+  const amount = plainPassWords(pass.actions, say);
+  const isTold = (text: string) => before.some(({ actions }) => plainPassWords(actions, say).includes(text));
+  return [words, ...amount.filter((text) => !isTold(text))];
 }
 
 /** What only the person can see; a plan of earlier versions has it as one text. */

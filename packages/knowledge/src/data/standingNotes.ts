@@ -13,7 +13,7 @@ export const IF_STILL_WET = 'If it is still wet: ';
 export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
   towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
-  fanOnIt: always('A cool fan on it until it feels dry.', { asks: ['motor'] }),
+  fanOnIt: always('A cool fan on it until dry.', { asks: ['motor'] }),
   pressedAndBlown: always(
     'Press the place in a dry towel; then cool air: a hair dryer 20 cm off, or a fan.',
     {
@@ -27,10 +27,9 @@ export const STANDING_NOTES = {
   rinseOutProduct: always('First rinse out what was put on it, in two cold waters.', {
     asks: ['water'],
   }),
-  dabOutProduct: always(
-    'First dab out what was put on it, many times, with a damp white cloth turned to a clean side.',
-    { asks: ['water'] },
-  ),
+  dabOutProduct: always('First dab out what was put on it, many times, with damp white cloths.', {
+    asks: ['water'],
+  }),
   leaveFumes: always(
     'Open the windows, everybody out, door shut: half an hour or more, until nothing smells or stings. Add nothing to ' +
       'it. Coughing or burning eyes: the emergency number.',

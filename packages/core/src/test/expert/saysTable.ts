@@ -15,7 +15,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'enzyme products are not for silk': /protein-cutting enzymes: silk/i,
   'heat has set it: odds lower, long soak instead of dabs': /Heat has been on it.*less/,
   'a brown remainder may be iron: acid, not more bleach': /brown.*iron.*(citric|acid)/i,
-  'treat wider than the edge': /cm (beyond|outside) the edge|past the rim|a little wider/i,
+  'treat wider than the edge': /cm (beyond|outside)\b|past the rim|a little wider/i,
   'blood often only lightens': /lightens and seldom/i,
   'no bedding until dry': /dry through before it is made up/i,
   'never chlorine with urine': /chloramine/i,

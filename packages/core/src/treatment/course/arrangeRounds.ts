@@ -1,4 +1,4 @@
-import type { Cloth, Course, CoursePass } from '@feverfew/knowledge';
+import { type Cloth, type Course, type CoursePass, WHAT_IS_LEFT } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import { addPromisingPasses } from './addPromisingPasses.js';
@@ -11,6 +11,7 @@ import { fitCourses } from './fitCourses.js';
 import { inChosenOrder, withChosenWays } from './followChoices.js';
 import { middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
+import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
 import { ofNoCourse, type Placing } from './placement.js';
 import { placedAll } from './placeRound.js';
@@ -20,6 +21,8 @@ import { workedOut } from './workedOut.js';
 
 /** A pass for another trouble also counts for this one from this share removed, 0–1: our own choice. */
 const HELPS_FROM = 0.3;
+/** Steps of a round, its wash among them, that a person keeps in mind: the cards written by hand have at most five. */
+const MAX_STEPS = 5;
 /** So many ways that no course has come into round one at most. */
 const MAX_HURRIED = 3;
 
@@ -69,7 +72,7 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
     notUsed: unique(notUsed, rounds),
     ends:
       told.length > 0 || rounds.length === 0 || isDamage
-        ? told.map(({ markId, given }) => endHere(markId, given, context))
+        ? told.map(({ markId, given }) => endHere(markId, given, context, rounds.length > 0))
         : context.marks.map(({ mark }) => endOfNone(mark.id)),
   };
 }
@@ -88,8 +91,8 @@ interface Arrange {
 /** Both rounds of the courses, and what is worth a further one. */
 function laidOut(first: readonly Placing[], second: readonly Placing[], arrange: Arrange) {
   const { context, open, courses, notUsed, cloth } = arrange;
-  const one = firstRound(first, second, arrange);
   const here = open ?? context;
+  const one = shortFirstRound(first, second, arrange);
   const two = secondRound(one, courses, here, () => toBuy(arrange));
   const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
   const further =
@@ -112,6 +115,24 @@ function toBuy({ context, open, courses, cloth }: Arrange): Placing[] {
       ...one,
       fitted: { ...one.fitted, asked: one.fitted.asked && notMain(one.fitted.asked) },
     }));
+}
+
+/** The first round; one with many steps leaves to the second what only a look can call for. */
+function shortFirstRound(
+  first: readonly Placing[],
+  second: readonly Placing[],
+  arrange: Arrange,
+): ComposedRound {
+  const round = firstRound(first, second, arrange);
+  if (round.passes.length <= MAX_STEPS) return round;
+  const here = arrange.open ?? arrange.context;
+  const waits = first.filter(
+    ({ fitted: { asked, words } }) =>
+      !asked?.main && openChecks(words, [], here).some(({ text }) => WHAT_IS_LEFT.test(text)),
+  );
+  if (waits.length === 0) return round;
+  const sure = first.filter((one) => !waits.includes(one));
+  return firstRound(sure, [...waits, ...second], arrange);
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */

@@ -14,7 +14,7 @@ import type { End } from '../plan/round.js';
  * Where a trouble ends, in the words that hold on this piece. What is old or cannot be replaced goes to a conservator
  * before it is given up.
  */
-export function endHere(markId: string, given: ClothCourse, context: PlanContext): End {
+export function endHere(markId: string, given: ClothCourse, context: PlanContext, hasRounds: boolean): End {
   const { rounds, next, notes } =
     given.kind === 'course' ? given.end : { rounds: 0, next: given.next, notes: given.why };
   const frail = ['antique', 'irreplaceable'].includes(context.facts.piece.condition);
@@ -22,10 +22,15 @@ export function endHere(markId: string, given: ClothCourse, context: PlanContext
     return { markId, rounds, next: 'professional', text: CONSERVATOR_END };
   if (!frail && next === 'professional' && NOT_FOR_A_CLEANER.includes(context.item.id))
     return { markId, rounds, next: 'accept', text: END_TEXTS.accept };
-  const said = sayable(notes, context, { unwetted: false, bars: context.barred });
+  // Where the course's own rounds fell out, words that count them would send to work that is not there.
+  const said = sayable(notes, context, { unwetted: false, bars: context.barred }).filter(
+    (text) => hasRounds || !COUNTS_ROUNDS.test(text),
+  );
   const text = said.join(' ') || END_TEXTS[next];
   return { markId, rounds, next, text: next === 'professional' ? byTrade(text) : text };
 }
+
+const COUNTS_ROUNDS = /\brounds?\b/i;
 
 /** Says whose work it is where the reason alone does not. */
 const byTrade = (text: string): string =>

@@ -27,6 +27,9 @@ const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 /** What waits until a vapour that burns has been aired out. */
 const KEPT_FROM_VAPOUR: readonly Deed[] = ['water', 'soak', 'spray', 'solvent'];
 
+/** First acts after which nothing is lifted: they lift it themselves, or it has to set hard before it comes off. */
+const REPLACES_LIFTING: readonly AtOnceVerb[] = ['lift', 'shake', 'chill', 'letDry'];
+
 /** First acts that bring water on the piece. */
 const WETS: readonly AtOnceVerb[] = ['coldFlush', 'detergent', 'rewash', 'keepWet'];
 
@@ -108,7 +111,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     LIFTED.includes(facts.age) &&
     marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
   const lifted =
-    !waits && solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
+    !waits && solids && !lines.some(({ verbs }) => verbs.some((verb) => REPLACES_LIFTING.includes(verb)));
   const sure = [
     ...dangerActs,
     ...guards.map((text) => ({ text, verbs: ['protect' as const] })),

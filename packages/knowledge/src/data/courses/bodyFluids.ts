@@ -76,7 +76,7 @@ export const bodyFluids = [
           P.citric('iron', { onlyIf: [C.brownNoFizz], main: true }),
           P.longEnzymeSoak({ min: [180, 720], c: [30, 40] }),
         ],
-        wash: W.coloured('Whites: a powder at forty, and sixty again, only once it is gone.'),
+        wash: W.coloured('Sixty only once it is gone.'),
         end: end(2, 'accept', 'A faint brown that is left then stays.'),
       }),
       coloured: coloured({
@@ -245,7 +245,7 @@ export const bodyFluids = [
           P.flush({ min: [3, 10] }),
           P.enzyme({ min: [10, 20], optional: true, onlyIf: [C.nobodyIll] }),
         ],
-        wash: W.colouredHot('If it is catching: powder, even if it fades a little.'),
+        wash: W.colouredHot('If it is catching: powder.'),
         second: [P.colourOxygen('yellow', [60, 240])],
         checks: ['daylight', 'smellDamp'],
       }),

@@ -194,7 +194,7 @@ export const C = {
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),
   colourLeft: seen('colourLeft', 'a tint is left'),
   colourNotBlueBlack: seen('colourNotBlueBlack', 'a tint is left that is not blue-black'),
-  cooled: seen('isCooled', 'it has cooled, and a ring is left'),
+  cooled: seen('isCooled', 'a ring is left once it is cold'),
   dryNoMore: seen('dryTakesNoMore', 'dry work takes no more'),
   dull: seen('isDull', 'it is dull'),
   dyeDeveloped: seen('dyeDeveloped', 'the dye has developed'),
@@ -213,7 +213,7 @@ export const C = {
   meatOrCream: seen('hasMeatOrCream', 'there is meat or cream in it'),
   mudOrMoss: seen('hasMudOrMoss', 'there is dry mud or moss on it'),
   noIron: seen('showsNoIron', 'it shows no grey-black of iron'),
-  nobodyIll: seen('nobodyIll', 'nobody else is ill; otherwise wash it now'),
+  nobodyIll: seen('nobodyIll', 'nobody else is ill; else wash it now'),
   noStone: seen('noStone', 'there is no stone near or beneath'),
   notWaterproof: seen('notWaterproof', 'it is not a waterproof cover'),
   nothingMoves: seen('nothingMoves', 'no more dye comes out'),
@@ -298,6 +298,9 @@ export const C = {
 
 /** Where a look shows progress, a fresh bath often takes half of the rest, whatever the estimate. */
 export const REPEAT_IF: StepCondition = C.lessLeft;
+
+/** A condition about what the steps before it leave: only a look after them decides it. */
+export const WHAT_IS_LEFT = /\bis left\b|\bhas formed\b/;
 
 /** All named checks, for the knowledge as a whole. */
 export const namedChecks: readonly NamedCheck[] = [...checks.values()];

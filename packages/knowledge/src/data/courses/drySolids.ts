@@ -19,7 +19,7 @@ import {
   white,
 } from './kit.js';
 
-const LAST_FLUFF = end(2, 'accept', 'After two rounds, the last fibres go in the next washes.');
+const LAST_FLUFF = end(2, 'accept', 'After two rounds, what is left stays: it comes off with wear.');
 
 /** The same on each cloth: dried, pressed off, taped off, never washed again first. */
 const FLUFF_OFF: Parameters<typeof white>[0] = {

@@ -94,7 +94,7 @@ export const fatAndSpice = [
     causeAction: ['A bib.'],
     garment: [
       only({ notMarkIds: RINSED_FIRST }, 'Lift inwards; detergent before any water where it is oily.'),
-      only({ markIds: RINSED_FIRST }, 'Lift inwards.'),
+      only({ markIds: RINSED_FIRST }, 'Lift it off inwards.'),
     ],
     surfaceAtOnce: ['Lift; blot with a dry cloth.'],
     donts: [notOn({ notMarkIds: RINSED_FIRST }, 'No water alone on oily sauce.'), 'No rubbing.', NO_HEAT_YET],

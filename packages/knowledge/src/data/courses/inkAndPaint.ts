@@ -130,7 +130,7 @@ export const inkAndPaint = [
     causeAction: ['Polythene gloves, never knitted ones.'],
     garment: ['Hands off; off the body if it comes free; let it cure an hour, a thick drop a day.'],
     surfaceAtOnce: ['Let it cure.'],
-    donts: ['No cotton wool, no dabbing.', 'No pulling apart.'],
+    donts: ['No wadding, no dabbing.', 'No pulling apart.'],
     cloths: {
       white: white({
         first: [
@@ -407,7 +407,7 @@ export const inkAndPaint = [
     surfaceAtOnce: ['A damp cloth, five clean faces, from outside in.'],
     donts: [
       'No hot water.',
-      'No alcohol before the flush.',
+      notOn({ drains: true }, 'No alcohol before the flush.'),
       notOn({ fibreIds: HARMED_BY_ALKALI }, 'Nothing sour on it: these are acid dyes.'),
     ],
     cloths: {
@@ -415,7 +415,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { when: [C.gelInk], main: true }),
           P.solventAir(),
-          P.flush({ min: [3, 5] }),
+          P.flush({ min: [3, 5], when: [C.notGelInk] }),
           P.suds('dye', { min: [5, 10] }),
           P.peroxide('dye', [15, 30], { when: [C.notGelInk], onlyIf: [C.colourNotBlueBlack] }),
           P.oxygen('dye', [60, 240], [40, 60], { when: [C.gelInk], main: true }),
@@ -432,7 +432,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { when: [C.gelInk], main: true }),
           P.solventAir(),
-          P.flush({ min: [3, 5] }),
+          P.flush({ min: [3, 5], when: [C.notGelInk] }),
           P.suds('dye', { min: [5, 10] }),
         ],
         second: [P.alcohol('dye'), P.solventAir(), P.suds('dye', { min: [5, 10], c: [12, 25] })],
@@ -441,7 +441,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { when: [C.gelInk], main: true }),
           P.solventAir(),
-          P.flush({ min: [3, 5] }),
+          P.flush({ min: [3, 5], when: [C.notGelInk] }),
           P.suds('dye', { min: [5, 10] }),
           P.oxygen('dye', [60, 240], [30, 40], { when: [C.gelInk], main: true }),
         ],

@@ -52,7 +52,7 @@ export const makeUpAndCream = [
           P.suds('fat', { expect: 'On dry cloth.' }),
           P.peroxideSuds('dye', {
             onlyIf: [C.white, C.colourLeft],
-            advice: [always('Rinse all foam out: it floods a front loader.')],
+            advice: [always('What foam is left floods a front loader.')],
           }),
         ],
         wash: W.white([60, 60], 'No softener.'),

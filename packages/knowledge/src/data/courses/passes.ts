@@ -237,7 +237,6 @@ export const P = {
     pass(purpose, ['colourOxygenSoak', 'oxygenPouch'], {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
-      expect: 'Out if its colour runs.',
       ...more,
     }),
   /** The wash of the round, hot and with oxygen in the drum. */

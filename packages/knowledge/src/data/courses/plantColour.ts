@@ -39,10 +39,7 @@ export const plantColour = [
     garment: ['Blot a minute.', 'Cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       'Blot from outside in until it is pale.',
-      only(
-        { itemIds: ['carpet', 'rug'] },
-        'Cold water in small pours, each blotted: half a cup for a spilled glass.',
-      ),
+      only({ itemIds: ['carpet', 'rug'] }, 'Then cold water in small pours, each blotted.'),
       only({ notItemIds: ['carpet', 'rug'] }, 'Cold water in small pours, a teaspoon a palm, each blotted.'),
     ],
     donts: [NO_SOAP, 'No rubbing.', NO_HEAT_YET],

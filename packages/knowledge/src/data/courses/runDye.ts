@@ -51,7 +51,7 @@ export const runDye = [
     cloths: {
       white: white({
         first: [
-          P.dye([20, 80], [40, 60], { expect: 'Half within twenty minutes at sixty, forty at forty.' }),
+          P.dye([20, 80], [40, 60]),
           P.oxygen('dye', [120, 240], [40, 60], {
             ways: ['oxygenRunSoak', 'oxygenSoak'],
             onlyIf: [],

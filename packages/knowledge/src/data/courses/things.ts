@@ -577,8 +577,8 @@ export const things = [
       dryOnly: honest('noHomeMethod', 'Swimwear is made for water; a beaded one: a cleaner.'),
     },
     never: [
-      ['Chlorine on it.', 'Stretch, and more orange.'],
-      ['Hot water, dryer, sun.', 'Stretch, fading.'],
+      ['Chlorine on it.', 'It stretches out and turns more orange.'],
+      ['Hot water, dryer, sun.', 'It slackens and fades.'],
       ['Acid with pool chlorine in it: rinse that out first.', 'Fumes.'],
     ],
     says: ['Rinsed cool at once is half of it.'],

@@ -203,7 +203,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     notes: {
       apply: [
-        always('Ice in a closed bag on top, until it is hard.'),
+        always('Ice in a bag on it until hard; crack it off.'),
         always('Or into the freezer, in a bag.', { asks: ['freezer'] }),
       ],
       look: [always('Crack it and lift the pieces with a blunt edge while it is cold.')],
@@ -234,7 +234,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad: drip from the back, a clean part each time.')],
+      apply: [always('Mark face down on a white pad, moved each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -252,7 +252,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad: drip from the back, a clean part each time.')],
+      apply: [always('Mark face down on a white pad, moved each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -270,7 +270,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad; drip from the back.')],
+      apply: [always('Mark face down on a white pad.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -300,11 +300,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     solventAftercare: true,
     notes: {
-      apply: [
-        always('Never dip a used brush back. Push it down onto the pad, a clean part each time.', {
-          names: ['brush'],
-        }),
-      ],
+      apply: [always('Brush it down onto a pad; a fresh pad each time.', { asks: ['brush'] })],
       rinse: [
         always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {
           names: ['blot'],

@@ -33,8 +33,8 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 3,
     notes: {
-      apply: [always('Work it in with your fingers, both sides.')],
-      rinse: [always('Rinse until no foam comes: what stays draws dirt.')],
+      apply: [always('Work it in, both sides.')],
+      rinse: [always('Rinse all foam out: what stays draws dirt.')],
     },
   },
   {
@@ -65,9 +65,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 120, lookEvery: 15 },
     harshness: 1,
     notes: {
-      apply: [
-        always('Press it in, press it out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] }),
-      ],
+      apply: [always('Press it in and out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] })],
     },
   },
   {
@@ -84,9 +82,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 2,
     notes: {
-      apply: [
-        always('Press it in, press it out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] }),
-      ],
+      apply: [always('Press it in and out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] })],
     },
   },
   {
@@ -222,7 +218,7 @@ export const stepMethods: readonly Method[] = [
     kinds: ANY_KIND,
     dwellMin: { min: 1, max: 5, lookEvery: 1 },
     extraMechanisms: ['lift'],
-    notes: { apply: [always('Spoon, card or blunt knife, from the edge inwards.')] },
+    notes: { apply: [always('Spoon or blunt knife, edge inwards.')] },
   },
   {
     ...DRY,
@@ -237,12 +233,10 @@ export const stepMethods: readonly Method[] = [
     rinse: 'vacuum',
     notes: {
       apply: [
-        always('Two millimetres thick; shake or vacuum it off, renew while it clumps.', {
-          asks: ['motor'],
-        }),
+        always('Two millimetres thick; shake it off, renew while it clumps.'),
       ],
       rinse: [
-        where({ fibreIds: ['leather'] }, 'Suede: last a soft brush, along the nap.', { asks: ['brush'] }),
+        where({ fibreIds: ['leather'] }, 'Suede: last a soft brush, along the nap.', { names: ['brush'] }),
       ],
     },
   },
@@ -268,12 +262,9 @@ export const stepMethods: readonly Method[] = [
     harshness: 3,
     notes: {
       apply: [
-        always(
-          'Crust off first. Plain paper above and below, iron at its lowest, no steam; keep it moving.',
-          {
-            names: ['steam', 'heat'],
-          },
-        ),
+        always('Plain paper above and below, iron at its lowest, no steam, moving.', {
+          names: ['steam', 'heat'],
+        }),
       ],
       look: [always('A fresh place of the paper each few seconds, until none takes a mark.')],
     },
@@ -462,7 +453,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 3, max: 15, lookEvery: 5 },
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: [always('Dab it in and blot it out, from the edge inwards.', { asks: ['blot'] })] },
+    notes: { apply: [always('Dab it in, blot it out, edge inwards.', { asks: ['blot'] })] },
   },
   {
     ...SURFACE,

@@ -67,7 +67,7 @@ export const surfaceMethods: readonly Method[] = [
     keep: 'none',
     notWhenMostly: DRY_SIDE,
     notes: {
-      apply: [always('Press with a damp white cloth; turn to a clean side.', { names: ['blot'] })],
+      apply: [always('Press with a damp white cloth, turning it.', { names: ['blot'] })],
       dwell: [always('Blot dry after each pass. Stop when no more colour comes.', { names: ['blot'] })],
     },
   },
@@ -86,7 +86,7 @@ export const surfaceMethods: readonly Method[] = [
     schoolId: 'clearDetergent',
     notes: {
       apply: [
-        always('Blot with a wrung-out cloth, from 2 cm outside the edge inwards.', {
+        always('Blot with a wrung-out cloth, from 2 cm outside inwards.', {
           names: ['wring', 'blot'],
         }),
       ],
@@ -108,7 +108,7 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       apply: [
-        always('Blot with a wrung-out cloth, from 2 cm outside the edge inwards.', {
+        always('Blot with a wrung-out cloth, from 2 cm outside inwards.', {
           names: ['wring', 'blot'],
         }),
       ],
@@ -331,7 +331,7 @@ export const surfaceMethods: readonly Method[] = [
     ages: ['minutes', 'hours'],
     rinse: 'none',
     notes: {
-      apply: [always('Until next day, under a flat heavy weight.')],
+      apply: [always('Until next day, a flat weight on it.')],
     },
   },
   {
@@ -422,7 +422,7 @@ export const surfaceMethods: readonly Method[] = [
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     notes: {
       mix: [always('Whip it to foam; use the foam, leave the water.')],
-      apply: [always('Foam on with a cloth, wipe with the pile, lift the dirty foam off.')],
+      apply: [always('Wipe the foam on with the pile; lift the dirty foam off.')],
       rinse: [always('Plain damp cloth until no foam shows, then a dry cloth.')],
     },
   },
