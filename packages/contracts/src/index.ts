@@ -84,6 +84,7 @@ export {
   dropWords,
   dryingWords,
   durationWords,
+  type EarlierSteps,
   EMPTY_FACTS,
   EMPTY_MIX,
   EMPTY_PIECE,

@@ -254,6 +254,7 @@ export {
 export {
   conditionWords,
   dryingWords,
+  type EarlierSteps,
   laterRoundTitle,
   type PassWords,
   passWords,

@@ -32,6 +32,24 @@ describe('the words of a step', () => {
       expect(recipe).not.toMatch(/\bcold\b/);
     }
   });
+  it('say once in a round what several steps have alike, and name the step that told it', () => {
+    const [pass] = warmBaths;
+    if (!pass) return expect.unreachable('no pass');
+    const how = 'Press it through now and then, from all sides.';
+    const action = (kind: string, notes: string[]) => ({ kind, notes, ingredients: [] });
+    const actions = [action('hiddenTest', []), action('apply', [how])] as unknown as RoundPass['actions'];
+    const step: RoundPass = { ...pass, phase: 'bath', actions, opensAfterTest: false };
+    const alone = passWords(step, say);
+    expect([alone.test, alone.how]).toEqual(['Test a hidden spot first.', how]);
+    const second = passWords(step, say, { passes: [step], offset: 0 });
+    expect([second.test, second.how]).toEqual(['Test this too.', 'As in step 1.']);
+    expect(passWords(step, say, { passes: [pass, step], offset: 4 }).how).toBe('As in step 6.');
+    // A wash shows its own advice in place of it, so no step refers to it.
+    const wash: RoundPass = { ...step, phase: 'wash' };
+    expect(passWords(step, say, { passes: [wash], offset: 0 }).how).toBe(how);
+    const opened: RoundPass = { ...step, opensAfterTest: true };
+    expect(passWords(opened, say, { passes: [opened], offset: 0 }).test).toBe('After the same test.');
+  });
   it('say first what has to be bought, and nothing where it is in the house', () => {
     const [pass] = warmBaths;
     if (!pass) return expect.unreachable('no pass');

@@ -42,7 +42,9 @@ export function roundWords(round: Round, say: Lexicon, plan: OfPlan = NO_PLAN): 
       round.kind === 'full'
         ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} ${round.drying ? '+ drying' : 'in all'}`
         : laterRoundTitle(number, plan),
-    passes: round.passes.map((pass, at) => passWords(pass, say, round.passes.slice(0, at))),
+    passes: round.passes.map((pass, at) =>
+      passWords(pass, say, { passes: round.passes.slice(0, at), offset: 0 }),
+    ),
     drying: round.drying && dryingWords(round.drying, plan.atOnce.donts).join(' '),
     look:
       round.look &&
@@ -59,18 +61,26 @@ export const laterRoundTitle = (number: string, { findings }: Pick<Plan, 'findin
 
 const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
 
+/** The steps of the same round before a step. */
+export interface EarlierSteps {
+  readonly passes: readonly RoundPass[];
+  /** Steps of the rounds before, where the numbers run on; otherwise 0. */
+  readonly offset: number;
+}
+const FIRST_STEP: EarlierSteps = { passes: [], offset: 0 };
+
 /**
  * What a step says.
- * @param before the steps of the same round that come before it: what they said is not said again in full
+ * @param earlier what they said is not said again in full
  */
-export function passWords(pass: RoundPass, say: Lexicon, before: readonly RoundPass[] = []): PassWords {
+export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps = FIRST_STEP): PassWords {
   const { actions, stop, expect, methodId, phase } = pass;
-  const test = testWords(pass, before);
-  const how = howWords(pass, before);
+  const test = testWords(pass, earlier.passes);
+  const how = howWords(pass, earlier);
   // What the course says of its wash takes the place of what holds for every such wash.
   const tellsWash = phase === 'wash' && pass.advice.length > 0;
   const conditions = conditionWords(pass);
-  const after = phase === 'wash' ? [] : afterWords(pass, before, say);
+  const after = phase === 'wash' ? [] : afterWords(pass, earlier.passes, say);
   const recipe = recipeWords(pass, say);
   const missing = pass.missingAgentIds.map(say.name).join(', ');
   const toBuy = missing === '' ? null : `To buy: ${missing}.`;
@@ -114,11 +124,11 @@ const applied = ({ actions }: RoundPass): string | null =>
 const MIN_REFERRED_WORDS = 6;
 
 /** How it is put on; the same way twice is named by the number of the step that tells it. */
-function howWords(pass: RoundPass, before: readonly RoundPass[]): string | null {
+function howWords(pass: RoundPass, { passes, offset }: EarlierSteps): string | null {
   const how = applied(pass);
-  const told = how === null ? -1 : before.findIndex((one) => applied(one) === how);
+  const told = how === null ? -1 : passes.findIndex((one) => one.phase !== 'wash' && applied(one) === how);
   const isLong = how !== null && how.split(' ').length >= MIN_REFERRED_WORDS;
-  return told >= 0 && isLong ? `As in step ${told + 1}.` : how;
+  return told >= 0 && isLong ? `As in step ${offset + told + 1}.` : how;
 }
 
 /** What comes after the product. Plain water on a surface has its amount, unless a step before had the same. */

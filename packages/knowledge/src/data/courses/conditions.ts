@@ -160,6 +160,9 @@ export const C = {
   woundFluid: condition('isWoundFluid', 'it is wound fluid', [{ markIds: ['woundFluid'] }]),
   moss: condition('isMoss', 'it is moss', [{ markIds: ['moss'] }]),
   gelInk: condition('isGelInk', 'it is gel ink', [{ markIds: ['gelInk'] }]),
+  noSingleDeposit: condition('noSingleDeposit', 'it is not softener, soap or lime alone', [
+    { notMarkIds: ['softenerWaxy', 'scale', 'soapScumBuild'] },
+  ]),
   notGelInk: condition('isNoGelInk', 'it is no gel ink', [{ notMarkIds: ['gelInk'] }]),
   vape: condition('isVapeLiquid', 'it is vape liquid', [{ markIds: ['vapeLiquid'] }]),
   plaster: condition('isPlaster', 'it is plaster, cement or filler', [{ markIds: ['plaster'] }]),
@@ -188,7 +191,7 @@ export const C = {
   beeswax: seen('hasBeeswax', 'there is beeswax in it'),
   blueBlack: seen('isBlueBlack', 'the ink is blue-black'),
   blueCast: seen('hasBlueCast', 'a blue cast is left'),
-  brownFormed: seen('brownFormed', 'brown has formed, and the lotion is out'),
+  brownFormed: condition('brownFormed', 'brown has formed, and the lotion is out', [OLDER]),
   brownLeft: seen('brownLeft', 'brown is left'),
   brownNoFizz: seen('brownNoFizz', 'brown is left that no longer fizzes'),
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),

@@ -124,13 +124,13 @@ export const stiffAndSmell = [
         end: end(3, 'accept', 'Three washes; then lime underneath, or worn out.'),
       }),
       coloured: coloured({
-        first: [P.warmSuds('film')],
+        first: [P.warmSuds('film', { after: 'short' })],
         wash: W.colouredHot(),
         second: [P.warmSuds('film')],
         checks: ['waterDrop'],
       }),
       synthetic: synthetic({
-        first: [P.warmSuds('film')],
+        first: [P.warmSuds('film', { after: 'short' })],
         second: [P.warmSuds('film')],
         checks: ['waterDrop'],
       }),
@@ -235,7 +235,7 @@ export const stiffAndSmell = [
     causeAction: ['Name the one cause and end it; a strip each quarter at most.'],
     cloths: {
       white: white({
-        first: [P.strip()],
+        first: [P.strip({ when: [C.noSingleDeposit] })],
         wash: W.white([60, 60], 'No softener.'),
         second: [P.citricSoak('lime', { min: [30, 60], onlyIf: [C.limeUnder] })],
         checks: ['waterDrop', 'smellWarm'],
@@ -244,6 +244,7 @@ export const stiffAndSmell = [
       coloured: coloured({
         first: [
           P.strip({
+            when: [C.noSingleDeposit],
             onlyIf: [C.sturdy, C.whiteOrFast],
             advice: [
               always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] }),

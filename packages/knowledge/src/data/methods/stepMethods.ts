@@ -232,9 +232,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 10, max: 1440, lookEvery: 30 },
     rinse: 'vacuum',
     notes: {
-      apply: [
-        always('Two millimetres thick; shake it off, renew while it clumps.'),
-      ],
+      apply: [always('Two millimetres thick; shake it off, renew while it clumps.')],
       rinse: [
         where({ fibreIds: ['leather'] }, 'Suede: last a soft brush, along the nap.', { names: ['brush'] }),
       ],

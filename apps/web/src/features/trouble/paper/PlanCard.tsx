@@ -26,7 +26,7 @@ export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
       <Box as="ol" paddingInlineStart="5mm" listStyleType="decimal" marginTop="1.5mm">
         {(round?.passes ?? []).map((laid, at) => (
           <Box as="li" key={laid.id} marginBottom="1mm">
-            <strong>{say.name(laid.methodId)}.</strong> {stepText(laid, say)}{' '}
+            <strong>{say.name(laid.methodId)}.</strong> {stepText(round?.passes ?? [], at, say)}{' '}
             <em>
               {cautionsById(cautions[at] ?? [], data)
                 .filter(({ id, severity }) => severity !== 'note' && !SAID_ELSEWHERE.includes(id))
@@ -42,8 +42,10 @@ export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
   );
 }
 
-function stepText(laid: RoundPass, say: Lexicon): string {
-  const { recipe, lines } = passWords(laid, say);
+function stepText(passes: readonly RoundPass[], at: number, say: Lexicon): string {
+  const pass = passes[at];
+  if (!pass) return '';
+  const { recipe, lines } = passWords(pass, say, { passes: passes.slice(0, at), offset: 0 });
   return [recipe ?? [], lines].flat().join(' ');
 }
 

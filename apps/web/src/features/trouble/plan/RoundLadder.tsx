@@ -50,6 +50,7 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
               pass={plan.ladder.find(({ passId }) => passId === laid.id)}
               rungIndex={plan.ladder.findIndex(({ passId }) => passId === laid.id)}
               number={before + at + 1}
+              earlier={{ passes: round.passes.slice(0, at), offset: before }}
               isLast={at === round.passes.length - 1}
               at={times.steps[at] ?? NO_TIME}
               progress={progress[at] ?? NOT_BEGUN}

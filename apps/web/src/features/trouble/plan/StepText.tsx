@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import {
+  type EarlierSteps,
   type Finding,
   isClaim,
   type Pass,
@@ -29,6 +30,7 @@ export interface StepRowProps {
   readonly pass: Pass | undefined;
   readonly rungIndex: number;
   readonly number: number;
+  readonly earlier: EarlierSteps;
   /** The last of its round: there is no next for it to make way for. */
   readonly isLast: boolean;
   /** A hidden spot comes first, and has not been tried. */
@@ -50,6 +52,7 @@ export function StepText({
   pass,
   rungIndex,
   number,
+  earlier,
   cautionIds,
   facts,
   on,
@@ -64,7 +67,7 @@ export function StepText({
   const name = say.name(laid.methodId);
   const ownLog = pass?.ownLog;
   const recipe = recipeStretches(laid, say);
-  const lines = stepLines(laid, say);
+  const lines = stepLines(laid, say, earlier);
   const { conditions } = passWords(laid, say);
   return (
     <Box

@@ -1,11 +1,18 @@
-import { COLD_C, type Lexicon, passWords, type RoundPass, waitWords } from '@feverfew/contracts';
+import {
+  COLD_C,
+  type EarlierSteps,
+  type Lexicon,
+  passWords,
+  type RoundPass,
+  waitWords,
+} from '@feverfew/contracts';
 
 /**
  * The text under the name of a step. Conditions come before the figures, what has to be bought goes with the name, and
  * the hidden test has a row of its own.
  */
-export function stepLines(pass: RoundPass, say: Lexicon): string {
-  const { lines, toBuy, test, conditions } = passWords(pass, say);
+export function stepLines(pass: RoundPass, say: Lexicon, earlier: EarlierSteps): string {
+  const { lines, toBuy, test, conditions } = passWords(pass, say, earlier);
   return lines
     .filter((line) => (line !== test || pass.opensAfterTest) && line !== toBuy && !conditions.includes(line))
     .join(' ');
