@@ -50,6 +50,10 @@ const hasVapour = (course: Course, { marks, item, knowledge }: PlanContext): boo
       work.components.some(({ component }) => component.vapourBurns),
   );
 
+/** Lifts it off, and does more. */
+const isFullerLift = ({ verbs }: { readonly verbs: readonly AtOnceVerb[] }): boolean =>
+  verbs.includes('lift') && verbs.some((verb) => verb !== 'lift');
+
 /** What has to dry before anything wet. */
 const driesFirst = ({ verbs }: { readonly verbs: readonly AtOnceVerb[] }): boolean =>
   verbs.includes('letDry') && !verbs.includes('coldFlush');
@@ -131,7 +135,10 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   // One condition is enough: what follows it is for the same case.
   const ifWetActs = ifWet.map(({ text, verbs }, at) => ({ text: at === 0 ? ifStillWet(text) : text, verbs }));
   const actions = [...sure, ...ifWetActs].filter(
-    (one, at, all) => all.findIndex(({ text }) => text === one.text) === at,
+    (one, at, all) =>
+      all.findIndex(({ text }) => text === one.text) === at &&
+      // Of several lines that lift it off, the fuller one is enough.
+      !(one.verbs.every((verb) => verb === 'lift') && all.some(isFullerLift)),
   );
   return {
     actions,

@@ -226,7 +226,7 @@ export const bodyFluids = [
       'Cold water through from the back, three to five minutes.',
     ],
     surfaceAtOnce: [GLOVES, 'Lift, blot.', 'A cold damp cloth, blotted, until clean.'],
-    donts: ['No hot water before it is lifted and flushed.', 'No chlorine.', NO_HEAT_YET],
+    donts: ['No hot water yet.', 'No chlorine.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [

@@ -44,7 +44,7 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
       <Box as="ol" padding="0" aria-label={`Steps of round ${number}`}>
         {round.passes.map((laid, at) => (
           <Fragment key={keyOf(round, at)}>
-            {waits[at] && <TestRow number={before + at + 1} />}
+            {waits[at] && <TestRow number={before + at + 1} isAgain={waits.slice(0, at).includes(true)} />}
             <StepRow
               laid={laid}
               pass={plan.ladder.find(({ passId }) => passId === laid.id)}

@@ -2,8 +2,15 @@ import { Box, Flex } from '@chakra-ui/react';
 import { Droplet } from 'lucide-react';
 import { Disc, ROW } from './rowParts';
 
+interface TestRowProps {
+  /** The number of the step it opens. */
+  readonly number: number;
+  /** Another step of the round has had its test before. */
+  readonly isAgain: boolean;
+}
+
 /** Before a step the cloth may not bear: the trial on a hidden spot that opens it. No rung: nothing is taken out by it. */
-export function TestRow({ number }: { number: number }) {
+export function TestRow({ number, isAgain }: TestRowProps) {
   return (
     <Box
       as="li"
@@ -35,7 +42,7 @@ export function TestRow({ number }: { number: number }) {
         </Disc>
         <Box flex="1" minWidth="0">
           <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
-            Test a hidden spot first
+            {isAgain ? 'Test the next one too' : 'Test a hidden spot first'}
           </Box>
           . If colour comes off, skip step {number}.
         </Box>

@@ -147,7 +147,9 @@ describe('a step', () => {
       missingAgentIds: ['vinegar'],
     } as unknown as RoundPass;
     expect(stepLines(pass, say, { passes: [], offset: 0 })).toBe('Dab it in. Keep the rest dry. It fizzes.');
-    expect(stepLines({ ...pass, opensAfterTest: true }, say, { passes: [], offset: 0 })).toMatch(/^Only after the hidden water test/);
+    expect(stepLines({ ...pass, opensAfterTest: true }, say, { passes: [], offset: 0 })).toMatch(
+      /^Only after the hidden water test/,
+    );
   });
   it('says each caution once, at the first step it belongs to', () => {
     const of = (...cautionIds: string[]) => ({ cautionIds });
