@@ -30,7 +30,7 @@ import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.30';
+export const KNOWLEDGE_VERSION = '2026.12.01';
 
 /**
  * The shipped knowledge, validated once.
