@@ -62,6 +62,7 @@ export default defineConfig({
           unstubGlobals: true,
           restoreMocks: true,
           include: ['apps/web/src/**/*.test.{ts,tsx}'],
+          setupFiles: ['apps/web/src/test/language.ts'],
           environment: 'jsdom',
           testTimeout: 360_000,
         },

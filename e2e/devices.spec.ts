@@ -168,6 +168,16 @@ test('the tub only, over plain http: taps count, nothing else is offered or done
   await page.goto(`/trouble/${waiting[0]?.id}`);
   await expect(page.getByText('This device begins nothing')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Start/ })).toHaveCount(0);
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Leave it|^Done/ })).toHaveCount(0);
+  const [piece] = await server.ask<{ id: string }[]>('/pieces');
+  await page.goto(`/pieces/${piece?.id}`);
+  await expect(page.getByRole('region', { name: 'Upkeep' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^(Delete|Entered twice|Save|Done|Washed once)/ }),
+  ).toHaveCount(0);
+  await expect(page.getByText('From a file')).toHaveCount(0);
   await page.goto('/household');
   await expect(page.getByText('This device changes nothing here')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);

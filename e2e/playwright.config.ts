@@ -26,6 +26,8 @@ export default defineConfig({
       : []),
   ],
   use: {
+    // A clock of 24 hours.
+    locale: 'en-GB',
     // What a test answers in place of the server would not be asked for through one. The tests of it allow it.
     serviceWorkers: 'block',
     // Nothing moves: no test waits for an animation.

@@ -257,7 +257,7 @@ test.describe('on a desk', () => {
     await page.goto('/wash/machine');
     await page.getByLabel('Holds, kg').first().fill('2');
     await page.getByRole('button', { name: 'Keep' }).click();
-    await expect(page.getByText('Kept. Every load is reckoned from it.')).toBeVisible();
+    await expect(page.getByText('Kept. Every load is worked out from it.')).toBeVisible();
     await page.goto('/wash');
     await expect(page.getByText(/of 2\.0 kg/).first()).toBeVisible();
   });

@@ -42,6 +42,7 @@ export const SERVER_PROBLEMS: Answers<ServerErrorCode> = {
   houseNotEmpty: { status: 409, title: 'Not an empty house' },
   houseNotMadeUp: { status: 409, title: 'Not a made-up house' },
   forecastBroken: { status: 400, title: 'The forecast could not be read' },
+  dryBeforeHung: { status: 400, title: 'That is before it was hung up' },
   noLoad: { status: 409, title: 'This is no load' },
   shelfFull: { status: 409, title: 'The shelf is full' },
   foreignHost: { status: 403, title: 'Not a name of this server' },

@@ -27,6 +27,7 @@ export interface ServerErrorDetails {
   readonly houseNotEmpty: Message;
   readonly houseNotMadeUp: Message;
   readonly forecastBroken: Message;
+  readonly dryBeforeHung: Message;
   readonly noLoad: Message;
   readonly shelfFull: Message;
   readonly foreignHost: Message;

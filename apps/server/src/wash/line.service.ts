@@ -43,7 +43,8 @@ import { HeapService, type ReadLine } from './heap.service.js';
 import { type LoadRow, WashRepository } from './wash.repository.js';
 import { readWeather } from './weatherCsv.js';
 
-const HOUR_MS = 3_600_000;
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
 const DAY_MS = 24 * HOUR_MS;
 const FORECAST_H = 72;
 
@@ -190,32 +191,37 @@ export class LineService {
 
   /**
    * What was seen to be dry teaches how things dry here, where it was hung out of the drum and the weather is known.
-   * @throws DomainError outOfRange where it would be dry before it was hung, or in time to come
+   * @throws DomainError outOfRange where the time is still to come
+   * @throws ServerError dryBeforeHung
    */
   async dry({ lineIds, at }: WasDry): Promise<void> {
     const now = this.clock().getTime();
     const dryAt = Date.parse(at);
     const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
     const wet = (await this.wet(household, now)).filter(({ wet: { id } }) => lineIds.includes(id));
-    if (dryAt > now + 60_000)
+    if (dryAt > now + MINUTE_MS)
       throw new DomainError('outOfRange', {
         quantity: 'the time it was dry, in minutes from now',
         value: Math.round((dryAt - now) / 60_000),
         min: -100_000,
         max: 0,
       });
+    if (wet.some(({ wet: piece, read }) => read.row.hungAt && dryAt < piece.hungAt - MINUTE_MS))
+      throw new ServerError('dryBeforeHung', {
+        message: 'It was hung up after that. Enter a time after it was hung.',
+      });
     const seen = wet.flatMap(({ wet: piece, read }) => {
       if (!read.row.hungAt || dryAt <= piece.hungAt) return [];
       const forecast = forecastFor(settings, piece.hungAt);
       const book = dryBy(piece, forecast, household.roomC, NO_OWN_RATE, daylightOf(piece, settings));
       if (book.earliest === null || book.latest === null) return [];
-      const reckoned = Math.sqrt((book.earliest - piece.hungAt) * (book.latest - piece.hungAt));
-      return [{ reckonedH: reckoned / HOUR_MS, tookH: (dryAt - piece.hungAt) / HOUR_MS }];
+      const predicted = Math.sqrt((book.earliest - piece.hungAt) * (book.latest - piece.hungAt));
+      return [{ predictedH: predicted / HOUR_MS, tookH: (dryAt - piece.hungAt) / HOUR_MS }];
     });
     await this.repository.dry(lineIds, new Date(dryAt));
     if (seen.length > 0)
       await this.heap.changeSettings(({ ownRate }) => ({
-        ownRate: seen.reduce((rate, { reckonedH, tookH }) => withSeen(rate, reckonedH, tookH), ownRate),
+        ownRate: seen.reduce((rate, { predictedH, tookH }) => withSeen(rate, predictedH, tookH), ownRate),
       }));
     this.feed.tell('wash');
   }

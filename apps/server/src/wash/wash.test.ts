@@ -250,6 +250,12 @@ describe('from the drum to dry', () => {
       .post('/api/wash/line/dry')
       .send({ lineIds: [sheet], at: late })
       .expect(400);
+    const early = new Date(Date.parse(hung.now) - 40 * 60_000).toISOString();
+    const { body } = await server.http
+      .post('/api/wash/line/dry')
+      .send({ lineIds: [sheet], at: early })
+      .expect(400);
+    expect(body.detail).toBe('It was hung up after that. Enter a time after it was hung.');
     server.pass(600);
     const at = new Date(Date.parse(hung.now) + 300 * 60_000).toISOString();
     await server.http

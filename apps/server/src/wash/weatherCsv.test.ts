@@ -16,10 +16,15 @@ describe('a forecast by the hour', () => {
       ],
     });
   });
+  it('is read with semicolons and decimal commas', () => {
+    const read = readWeather('time;temp_c;humidity_pct;wind_ms\n2026-05-04T10:00:00Z;-7,5;60,5;2\n');
+    expect('hours' in read && read.hours[0]).toMatchObject({ tempC: -7.5, humidity: 0.605, windMS: 2 });
+  });
   it.each([
     ['', /no column time/],
     [HEAD, /holds no hour/],
     [`${HEAD}soon,15,60,,,`, /Line 2: time is no full hour/],
+    [`${HEAD}2026-05-04T10:00,15,60,,,`, /Line 2: 2026-05-04T10:00 needs its offset from UTC/],
     [`${HEAD}2026-05-04T10:30:00Z,15,60,,,`, /no full hour/],
     [`${HEAD}2026-05-04T10:00:00Z,15,60,,,\n2026-05-04T12:00:00Z,15,60,,,`, /Line 3: it does not follow/],
     [`${HEAD}2026-05-04T10:00:00Z,15,160,,,`, /humidity_pct is 160, it lies between 0 and 100/],

@@ -11,12 +11,16 @@ const COLUMNS = {
   sun_wm2: [0, 1200],
   rain_pct: [0, 100],
 } as const;
+/** Ends in Z or an offset: without it a moment is an hour or more off in another time zone. */
+const HAS_OFFSET = /(?:Z|[+-]\d{2}(?::?\d{2})?)$/i;
+const DECIMAL_COMMA = /^([+-]?\d+),(\d+)$/;
 const NEEDED = ['time', 'temp_c', 'humidity_pct'] as const;
 const HOUR_MS = 3_600_000;
 
 /**
- * Reads a forecast: one line an hour, `time` as ISO 8601 with its offset, on the hour, without gaps. Without wind, sun
- * or rain a breath of wind, no sun and no rain are taken.
+ * Reads a forecast: one line an hour, `time` as ISO 8601 with its offset, on the hour, without gaps. Columns are parted
+ * by commas, or by semicolons or tabs where figures have decimal commas. Without wind, sun or rain a breath of wind, no
+ * sun and no rain are taken.
  * @returns the hours, or the first thing that is wrong, in words
  */
 export function readWeather(csv: string): { hours: Hours } | { fault: string } {
@@ -29,7 +33,10 @@ export function readWeather(csv: string): { hours: Hours } | { fault: string } {
   const hours: Hours[number][] = [];
   for (const [index, row] of data.entries()) {
     const line = index + 2;
-    const at = Date.parse(row.time ?? '');
+    const time = row.time?.trim() ?? '';
+    const at = Date.parse(time);
+    if (Number.isFinite(at) && !HAS_OFFSET.test(time))
+      return { fault: `Line ${line}: ${time} needs its offset from UTC, as in ${time}+02:00.` };
     if (!Number.isFinite(at) || at % HOUR_MS !== 0) return { fault: `Line ${line}: time is no full hour.` };
     const before = hours.at(-1);
     if (before && at !== Date.parse(before.at) + HOUR_MS)
@@ -41,7 +48,7 @@ export function readWeather(csv: string): { hours: Hours } | { fault: string } {
     ][]) {
       const text = row[column]?.trim();
       if (text === undefined || text === '') continue;
-      const value = Number(text);
+      const value = Number(text.replace(DECIMAL_COMMA, '$1.$2'));
       if (!(value >= low && value <= high))
         return { fault: `Line ${line}: ${column} is ${text}, it lies between ${low} and ${high}.` };
       figures[column] = value;

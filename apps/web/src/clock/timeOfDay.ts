@@ -1,3 +1,23 @@
-/** "09:05", as a clock on the wall has it. */
-export const timeOfDay = (at: string | number): string =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+type Moment = string | number | Date;
+
+/** The clock of the browser's language goes to twelve. */
+const isTwelveHours = (): boolean =>
+  new Intl.DateTimeFormat(navigator.language, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+
+/** "09:05", or "9:05 am" in a language with a clock of twelve hours: the one form of a time on every page. */
+export function timeOfDay(at: Moment): string {
+  const clock = isTwelveHours()
+    ? ({ hour: 'numeric', hourCycle: 'h12' } as const)
+    : ({ hour: '2-digit', hourCycle: 'h23' } as const);
+  return new Date(at).toLocaleTimeString('en-GB', { ...clock, minute: '2-digit' });
+}
+
+/** "Mon" */
+export const weekday = (at: Moment): string => new Date(at).toLocaleDateString('en-GB', { weekday: 'short' });
+
+/** "Mon 09:05" */
+export const weekdayAndTime = (at: Moment): string => `${weekday(at)} ${timeOfDay(at)}`;
+
+/** "5 Jun, 09:05" */
+export const dateAndTime = (at: Moment): string =>
+  `${new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}, ${timeOfDay(at)}`;

@@ -188,10 +188,11 @@ function stateOf(
 
 /**
  * The household's own figure after one more piece was seen to be dry: the middle of what was found, as a factor.
- * @param reckoned and found: predicted and real hours of drying; both above 0
+ * @param predictedH hours of drying that were predicted, above 0
+ * @param foundH hours it really took, above 0
  */
-export function withSeen(own: OwnRate, reckonedH: number, foundH: number): OwnRate {
-  const one = Math.log(Math.min(4, Math.max(0.25, reckonedH / foundH)));
+export function withSeen(own: OwnRate, predictedH: number, foundH: number): OwnRate {
+  const one = Math.log(Math.min(4, Math.max(0.25, predictedH / foundH)));
   const seen = own.seen + 1;
   return { seen, factor: Math.exp((Math.log(own.factor) * own.seen + one) / seen) };
 }

@@ -18,7 +18,7 @@ const pour = (
 const middle = (range: { low: number; high: number } | null) =>
   ((range?.low ?? Number.NaN) + (range?.high ?? Number.NaN)) / 2;
 
-describe('the plain reckoning of pH', () => {
+describe('the plain estimate of pH', () => {
   it.each([
     // Independent values, worked out apart from this project (fixtures/reference).
     ['5 % acetic acid', [pour('vinegar', null, 100, 5)], 0, 2.42],

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { format } from 'date-fns';
+import { dateAndTime, timeOfDay } from '../../clock/timeOfDay';
 import { useConnection } from '../offline/connection';
 
 /** While offline: the time of the data shown. */
@@ -14,8 +14,8 @@ export function ConnectionNotice() {
       padding={{ base: '6px 16px', md: '6px 32px' }}
       data-print="hide"
     >
-      No line to the house. Shown as of {format(cutSince, isToday(cutSince) ? 'HH:mm' : 'd MMM, HH:mm')}; taps
-      at the tub wait here.
+      No line to the house. Shown as of {(isToday(cutSince) ? timeOfDay : dateAndTime)(cutSince)}; taps at the
+      tub wait here.
     </Box>
   );
 }

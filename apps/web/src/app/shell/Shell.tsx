@@ -25,6 +25,7 @@ const SkipLink = chakra('a', {
     padding: '12px 16px',
     borderRadius: 'md',
     _focus: { top: '8px' },
+    _print: { display: 'none' },
   },
 });
 

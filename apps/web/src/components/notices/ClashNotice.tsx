@@ -1,16 +1,14 @@
 import { type Clash, clashWords } from '@feverfew/contracts';
+import { weekdayAndTime } from '../../clock/timeOfDay';
 import { Notice } from './Notice';
-
-const timeText = (iso: string): string =>
-  new Date(iso).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 
 /** One thing wanted twice: said before it happens, with when it is free. */
 export function ClashNotice({ clash }: { clash: Clash }) {
   return (
-    <Notice kind="warning" word={`From ${timeText(clash.fromAt)}`}>
+    <Notice kind="warning" word={`From ${weekdayAndTime(clash.fromAt)}`}>
       {clashWords(clash)}
       {(clash.kind === 'vesselTwice' || clash.kind === 'machineTwice') &&
-        ` It is free by ${timeText(clash.freeAt)} at the latest.`}
+        ` It is free by ${weekdayAndTime(clash.freeAt)} at the latest.`}
     </Notice>
   );
 }

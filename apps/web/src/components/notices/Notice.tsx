@@ -12,14 +12,17 @@ export function Notice({
   kind,
   children,
   word,
+  role,
 }: {
   kind: keyof typeof SHAPES;
   children: ReactNode;
   word?: string;
+  /** What went wrong after a tap is read out as soon as it is there. */
+  role?: 'alert';
 }) {
   const Shape = SHAPES[kind];
   return (
-    <Frame kind={kind} display="flex" gap="10px" alignItems="flex-start">
+    <Frame kind={kind} role={role} display="flex" gap="10px" alignItems="flex-start">
       <Shape size={20} strokeWidth={1.8} aria-hidden="true" style={{ flexShrink: 0, marginTop: 2 }} />
       <div>
         <strong>{word ?? WORDS[kind]}.</strong> {children}

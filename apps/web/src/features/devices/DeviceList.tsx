@@ -89,7 +89,7 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
       </Box>
       {error && (
         <Stack marginTop="8px">
-          <Notice kind="danger" word="Not done">
+          <Notice kind="danger" role="alert" word="Not done">
             {error.message}
           </Notice>
         </Stack>

@@ -62,7 +62,7 @@ function Switch({ isOpen }: { isOpen: boolean }) {
         </Box>
       )}
       {set.error && (
-        <Notice kind="danger" word="Not done">
+        <Notice kind="danger" role="alert" word="Not done">
           {set.error.message}
         </Notice>
       )}

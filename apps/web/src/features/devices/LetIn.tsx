@@ -54,7 +54,7 @@ export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
         </Button>
       </Flex>
       {invite.error && (
-        <Notice kind="danger" word="Not done">
+        <Notice kind="danger" role="alert" word="Not done">
           {invite.error.message}
         </Notice>
       )}

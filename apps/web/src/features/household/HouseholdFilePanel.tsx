@@ -54,7 +54,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         </Box>
       )}
       {(fault ?? read.error) && (
-        <Notice kind="danger" word="Not read in">
+        <Notice kind="danger" role="alert" word="Not read in">
           {fault ?? read.error?.message} {placesOf(read.error)}
         </Notice>
       )}
@@ -88,7 +88,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         </Box>
       )}
       {readLog.error && (
-        <Notice kind="danger" word="Not read in">
+        <Notice kind="danger" role="alert" word="Not read in">
           {placesOf(readLog.error) || readLog.error.message} Nothing was added.
         </Notice>
       )}

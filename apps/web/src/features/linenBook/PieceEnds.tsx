@@ -8,6 +8,7 @@ import { ButtonPicker } from '../../components/controls/ButtonPicker';
 import { Button } from '../../components/controls/controls';
 import { base64Of } from '../../components/files/shrinkPhoto';
 import type { DoneState } from '../../components/notices/TakenBack';
+import { useMay } from '../../queries/deviceQueries';
 import { useDeletePiece, useMergePiece, usePieces } from '../../queries/pieceQueries';
 
 interface PieceEndsProps {
@@ -21,6 +22,7 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
   const say = useLexicon();
   const navigate = useNavigate();
   const pieces = usePieces().data;
+  const may = useMay('all');
   const erase = useDeletePiece();
   const merge = useMergePiece(piece.id);
   const leave = (to: string, state: DoneState) => void navigate(to, { state, replace: true });
@@ -61,6 +63,7 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
     });
   };
   const error = remove.error ?? merge.error;
+  if (!may) return null;
   return (
     <Flex gap="8px" wrap="wrap" marginTop="22px" align="center">
       {others.some(({ options }) => options.length > 0) && (

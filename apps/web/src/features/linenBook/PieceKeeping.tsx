@@ -3,6 +3,7 @@ import { type NewPiece, type Piece, toldOf } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ApiProblem } from '../../app/api/api';
 import { Button, Input } from '../../components/controls/controls';
+import { useMay } from '../../queries/deviceQueries';
 import { useSavePiece } from '../../queries/pieceQueries';
 
 /** What it is called, since when it is in the house, and what a new one costs: the last two may stay untold. */
@@ -11,6 +12,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
   const [name, setName] = useState(piece.name);
   const [since, setSince] = useState(piece.since ?? '');
   const [cost, setCost] = useState(piece.replacementCost === null ? '' : String(piece.replacementCost));
+  const may = useMay('all');
   const errors = save.error instanceof ApiProblem ? save.error.fields : {};
   const keep = () => {
     save.mutate({
@@ -20,6 +22,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
       replacementCost: cost.trim() === '' ? null : Number(cost.replace(',', '.')),
     } as NewPiece);
   };
+  if (!may) return null;
   return (
     <Flex
       as="form"

@@ -5,11 +5,13 @@ import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls/controls';
 import { Notice } from '../../components/notices/Notice';
+import { useMay } from '../../queries/deviceQueries';
 import { useNoteCare } from '../../queries/pieceQueries';
 
 /** What a piece went through, what is due on it, what its care cost. */
 export function PieceLife({ history }: { history: PieceHistory }) {
   const note = useNoteCare(history.piece.id);
+  const may = useMay('all');
   const tell = (care: Pick<NewCare, 'what' | 'upkeepId'>) =>
     note.mutate({ key: newKey(), times: 1, ...care });
   const { exposure, wear, upkeep, now } = history;
@@ -44,14 +46,16 @@ export function PieceLife({ history }: { history: PieceHistory }) {
               </Box>
             ))}
           </Box>
-          <Flex gap="8px" wrap="wrap" marginTop="8px">
-            <Button disabled={note.isPending} onClick={() => tell({ what: 'machineWash', upkeepId: null })}>
-              Washed once more
-            </Button>
-            <Button disabled={note.isPending} onClick={() => tell({ what: 'hotWash', upkeepId: null })}>
-              At 60 °C or more
-            </Button>
-          </Flex>
+          {may && (
+            <Flex gap="8px" wrap="wrap" marginTop="8px">
+              <Button disabled={note.isPending} onClick={() => tell({ what: 'machineWash', upkeepId: null })}>
+                Washed once more
+              </Button>
+              <Button disabled={note.isPending} onClick={() => tell({ what: 'hotWash', upkeepId: null })}>
+                At 60 °C or more
+              </Button>
+            </Flex>
+          )}
           <Box marginTop="10px">{costText(history)}</Box>
         </Box>
         <Box as="section" aria-label="Upkeep">
@@ -80,12 +84,14 @@ export function PieceLife({ history }: { history: PieceHistory }) {
                 </Box>
                 {one.note && <Box fontSize="15px">{one.note}</Box>}
               </Box>
-              <Button
-                disabled={note.isPending}
-                onClick={() => tell({ what: 'upkeep', upkeepId: one.upkeepId })}
-              >
-                Done
-              </Button>
+              {may && (
+                <Button
+                  disabled={note.isPending}
+                  onClick={() => tell({ what: 'upkeep', upkeepId: one.upkeepId })}
+                >
+                  Done
+                </Button>
+              )}
             </Flex>
           ))}
         </Box>

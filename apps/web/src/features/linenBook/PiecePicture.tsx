@@ -5,6 +5,7 @@ import { Camera } from 'lucide-react';
 import { Button } from '../../components/controls/controls';
 import { FileButton } from '../../components/controls/FileButton';
 import { base64Of, shrinkPhoto } from '../../components/files/shrinkPhoto';
+import { useMay } from '../../queries/deviceQueries';
 import { useShowPiece } from '../../queries/pieceQueries';
 
 /** Enough to know a piece by, and small enough for a list of them. */
@@ -12,6 +13,7 @@ const SIDE_PX = 640;
 
 /** The picture a piece is known by: taken, replaced or taken away. */
 export function PiecePicture({ piece }: { piece: Piece }) {
+  const may = useMay('all');
   const show = useShowPiece(piece.id);
   const take = useMutation({
     mutationFn: async (file: File) => show.mutateAsync(await base64Of(await shrinkPhoto(file, SIDE_PX))),
@@ -31,30 +33,32 @@ export function PiecePicture({ piece }: { piece: Piece }) {
           marginBottom="8px"
         />
       )}
-      <Flex gap="8px" wrap="wrap">
-        <FileButton
-          accept="image/*"
-          label="Take a picture of it"
-          capture="environment"
-          disabled={busy}
-          onFile={(file) => take.mutate(file)}
-        >
-          <Camera size={20} aria-hidden="true" /> Picture
-        </FileButton>
-        <FileButton
-          accept="image/*"
-          label="Choose a picture of it"
-          disabled={busy}
-          onFile={(file) => take.mutate(file)}
-        >
-          From a file
-        </FileButton>
-        {piece.photoId !== null && (
-          <Button variant="plain" disabled={busy} onClick={() => show.mutate(null)}>
-            No picture
-          </Button>
-        )}
-      </Flex>
+      {may && (
+        <Flex gap="8px" wrap="wrap">
+          <FileButton
+            accept="image/*"
+            label="Take a picture of it"
+            capture="environment"
+            disabled={busy}
+            onFile={(file) => take.mutate(file)}
+          >
+            <Camera size={20} aria-hidden="true" /> Picture
+          </FileButton>
+          <FileButton
+            accept="image/*"
+            label="Choose a picture of it"
+            disabled={busy}
+            onFile={(file) => take.mutate(file)}
+          >
+            From a file
+          </FileButton>
+          {piece.photoId !== null && (
+            <Button variant="plain" disabled={busy} onClick={() => show.mutate(null)}>
+              No picture
+            </Button>
+          )}
+        </Flex>
+      )}
       {error && (
         <Box role="alert" color="brick" paddingTop="6px">
           {error.message}

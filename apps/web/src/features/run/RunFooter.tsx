@@ -17,7 +17,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
   return (
     <Stack gap="10px" marginTop="26px" borderTop="1px solid" borderColor="line" paddingTop="12px">
       {say.error && (
-        <Notice kind="danger" word="Not taken">
+        <Notice kind="danger" role="alert" word="Not taken">
           {say.error}
         </Notice>
       )}

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { RunState } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { dateAndTime } from '../../clock/timeOfDay';
 import { logLines } from './logLines';
 
 /** Looks and notes of a run, in order of time. */
@@ -11,13 +12,7 @@ export function RunLog({ state }: { state: RunState }) {
     <Box as="ul" fontSize="15px" color="soft" paddingInlineStart="18px">
       {lines.map((line) => (
         <li key={line.at + line.text}>
-          {new Date(line.at).toLocaleString('en-GB', {
-            day: 'numeric',
-            month: 'short',
-            hour: '2-digit',
-            minute: '2-digit',
-          })}{' '}
-          · {line.text}
+          {dateAndTime(line.at)} · {line.text}
         </li>
       ))}
     </Box>

@@ -47,7 +47,7 @@ export function WithTheHeap({ run: { id, pieceId } }: { run: RunView }) {
         <ToTheWash />
       </Flex>
       {error && (
-        <Notice kind="danger" word="Not done">
+        <Notice kind="danger" role="alert" word="Not done">
           {error.message}
         </Notice>
       )}

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls/controls';
+import { useMay } from '../../queries/deviceQueries';
 import { useNoteCare } from '../../queries/pieceQueries';
 
 /** Upkeep shown at most: the rest is in the linen book. */
@@ -33,6 +34,7 @@ export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
 
 function Due({ one, now }: { one: Today['due'][number]; now: string }) {
   const note = useNoteCare(one.pieceId);
+  const may = useMay('all');
   return (
     <Flex
       as="li"
@@ -51,12 +53,14 @@ function Due({ one, now }: { one: Today['due'][number]; now: string }) {
           {one.name}, {dueText(one.dueAt, now)}
         </Box>
       </Box>
-      <Button
-        disabled={note.isPending}
-        onClick={() => note.mutate({ key: newKey(), what: 'upkeep', upkeepId: one.upkeepId, times: 1 })}
-      >
-        Done
-      </Button>
+      {may && (
+        <Button
+          disabled={note.isPending}
+          onClick={() => note.mutate({ key: newKey(), what: 'upkeep', upkeepId: one.upkeepId, times: 1 })}
+        >
+          Done
+        </Button>
+      )}
     </Flex>
   );
 }

@@ -2,6 +2,7 @@ import { Box, chakra, Stack } from '@chakra-ui/react';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import { PageHeading } from '../../components/layout/PageHeading';
+import { useMay } from '../../queries/deviceQueries';
 import { useFurnish } from '../../queries/madeUpHouseQueries';
 import { WhatHappened } from '../trouble/start/WhatHappened';
 import { FirstPicture } from './FirstPicture';
@@ -47,6 +48,7 @@ function TryHouse() {
 
 /** A house in which nothing has happened yet: one question, words to begin with, and what may wait. */
 export function FirstStart({ householdTold }: { householdTold: boolean }) {
+  const may = useMay('all');
   return (
     <Stack gap="14px" maxWidth="640px" padding={{ base: '0 16px 24px', md: '24px 32px' }}>
       <Box maxWidth="360px">
@@ -56,7 +58,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
       <Box>Tell it in a few words: what to do at once, then each step with its amounts, warmth and time.</Box>
       <WhatHappened unnamed examples={EXAMPLES} />
       <Box borderTop="1px solid" borderColor="line">
-        {!householdTold && (
+        {may && !householdTold && (
           <Row to="/setup">
             <Box flex="1">
               <Box fontWeight={650}>Your taps, tubs and bottles</Box>
@@ -67,7 +69,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
             <ChevronRight size={20} aria-hidden="true" />
           </Row>
         )}
-        <TryHouse />
+        {may && <TryHouse />}
         <Row to="/reference">
           <Box flex="1">
             <Box fontWeight={650}>Look something up</Box>

@@ -5,6 +5,7 @@ import { spanText } from '../../clock/timerView';
 import { Button } from '../../components/controls/controls';
 import { Notice } from '../../components/notices/Notice';
 import { useClockIsRight } from '../../queries/clockQueries';
+import { useMay } from '../../queries/deviceQueries';
 
 /** What is amiss with the computer that keeps this house, and what to do about it. */
 export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFault' | 'clockJumpMs'>) {
@@ -35,16 +36,19 @@ function Newer() {
 
 function ClockJumped({ byMs }: { byMs: number }) {
   const isRight = useClockIsRight();
+  const may = useMay('all');
   return (
     <Notice kind="warning" word="The clock jumped">
       The clock of the computer that keeps this house was put {byMs > 0 ? 'forward' : 'back'} by{' '}
       {spanText(Math.abs(byMs))}. What runs goes on by the time that really passed. Is that clock wrong, set
       it right there.
-      <Box marginTop="8px">
-        <Button disabled={isRight.isPending} onClick={() => isRight.mutate()}>
-          It is right now
-        </Button>
-      </Box>
+      {may && (
+        <Box marginTop="8px">
+          <Button disabled={isRight.isPending} onClick={() => isRight.mutate()}>
+            It is right now
+          </Button>
+        </Box>
+      )}
       {isRight.isError && isRight.error.message}
     </Notice>
   );

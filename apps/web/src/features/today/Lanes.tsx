@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
-import { format } from 'date-fns';
 import { Link } from 'react-router';
+import { timeOfDay } from '../../clock/timeOfDay';
 import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { type Axis, axisOf, type Lane, laneOf } from './laneView';
 import { nextActionView } from './nextActionView';
@@ -43,7 +43,7 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
               color="soft"
               display={Math.abs(axis.place(hour) - axis.place(nowMs)) < NEAR_NOW ? 'none' : 'block'}
             >
-              {format(hour, 'H:mm')}
+              {timeOfDay(hour)}
             </Box>
           ))}
           <Box
@@ -57,7 +57,7 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
             borderRadius="sm"
             paddingInline="8px"
           >
-            {format(nowMs, 'H:mm')}
+            {timeOfDay(nowMs)}
           </Box>
         </Box>
       </Box>

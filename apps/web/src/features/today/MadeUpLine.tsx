@@ -1,10 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Button } from '../../components/controls/controls';
+import { useMay } from '../../queries/deviceQueries';
 import { useLeaveMadeUp } from '../../queries/madeUpHouseQueries';
 
 /** At the foot of Today, while the house is the one that ships: what it is, and the way out. */
 export function MadeUpLine() {
+  const may = useMay('all');
   const leave = useLeaveMadeUp();
+  if (!may) return null;
   return (
     <Flex
       as="section"

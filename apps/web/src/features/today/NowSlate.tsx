@@ -1,13 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
-import { format } from 'date-fns';
 import { Link } from 'react-router';
+import { timeOfDay } from '../../clock/timeOfDay';
 import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { Slate, SlateButton, SlateVerb } from '../../components/layout/Slate';
 import { nextActionView } from './nextActionView';
 import { useWorkplace } from './useWorkplace';
-
-const clockAt = (iso: string): string => format(new Date(iso), 'H:mm');
 
 interface NowSlateProps {
   readonly running: readonly RunningEntry[];
@@ -28,8 +26,8 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
   return (
     <Slate
       name="Now"
-      label={isNow ? 'Now' : `At ${clockAt(run.hand.at)}`}
-      aside={waitsSince ? `since ${clockAt(run.hand.at)}` : isNow ? '' : 'nobody is wanted before'}
+      label={isNow ? 'Now' : `At ${timeOfDay(run.hand.at)}`}
+      aside={waitsSince ? `since ${timeOfDay(run.hand.at)}` : isNow ? '' : 'nobody is wanted before'}
       verb={<SlateVerb>{verb}</SlateVerb>}
       lines={run.hand.what === 'over' ? [next] : run.vesselName ? [upper(run.vesselName)] : []}
       drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}
@@ -51,7 +49,7 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
           >
             {others.map((other) => (
               <li key={other.id}>
-                then <strong>{nextActionView(other, nowMs).isNow ? 'now' : clockAt(other.hand.at)}</strong>{' '}
+                then <strong>{nextActionView(other, nowMs).isNow ? 'now' : timeOfDay(other.hand.at)}</strong>{' '}
                 {other.pieceName}
               </li>
             ))}

@@ -7,6 +7,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/controls/ChipRow';
 import { Button, ChipButton } from '../../components/controls/controls';
 import { Notice } from '../../components/notices/Notice';
+import { useMay } from '../../queries/deviceQueries';
 import { useStartTrial } from '../../queries/trialQueries';
 
 const MOST = 3;
@@ -16,6 +17,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
   const say = useLexicon();
   const navigate = useNavigate();
   const start = useStartTrial();
+  const may = useMay('all');
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [place, setPlace] = useState<'zones' | 'pieces'>('zones');
@@ -32,6 +34,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
       { key: newKey(), troubleId, place, methodIds: [...chosen] },
       { onSuccess: (trial) => void navigate(`/trials/${trial.id}`) },
     );
+  if (!may) return null;
   return (
     <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
       <Dialog.Trigger asChild>
@@ -70,7 +73,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
                 Which goes where, and in which order they are looked at, is drawn.
               </Box>
               {start.error && (
-                <Notice kind="warning" word="Not like that">
+                <Notice kind="warning" role="alert" word="Not like that">
                   {start.error.message}
                 </Notice>
               )}

@@ -52,7 +52,7 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
         marginBottom="12px"
       />
       {say.error && (
-        <Notice kind="danger" word="Not taken">
+        <Notice kind="danger" role="alert" word="Not taken">
           {say.error.message}
         </Notice>
       )}

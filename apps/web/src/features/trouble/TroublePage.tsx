@@ -12,6 +12,7 @@ import { FactSentence } from '../../facts/FactSentence';
 import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
 import { type BlankId, marksText, pieceText } from '../../facts/sentenceView';
 import { useCatalogue } from '../../queries/catalogueQueries';
+import { useMay } from '../../queries/deviceQueries';
 import { useHouseQuestion } from '../../queries/householdQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useRun } from '../../queries/runQueries';
@@ -76,7 +77,8 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
 
   const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
-  const hangsOnHouse = isPlanned && runId === null && plan.rounds.length > 0;
+  const may = useMay('all');
+  const hangsOnHouse = may && isPlanned && runId === null && plan.rounds.length > 0;
   const { question: house, isWaiting } = useHouseQuestion(plan?.facts ?? draft.facts, hangsOnHouse);
   // People come before everything else that is open.
   const isAskingWho = hangsOnHouse && house?.fact === 'people';

@@ -51,7 +51,7 @@ export function AddToHeap({ wash, onDone }: { wash: WashView; onDone?: () => voi
       <WornLately wash={wash} onPut={put} />
       <Due wash={wash} onPut={put} />
       {add.error && (
-        <Notice kind="danger" word="Not added">
+        <Notice kind="danger" role="alert" word="Not added">
           {add.error.message}
         </Notice>
       )}

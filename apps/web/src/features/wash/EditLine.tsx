@@ -198,7 +198,7 @@ export function EditLine({
         />
       </Row>
       {change.error && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {change.error.message}
         </Notice>
       )}

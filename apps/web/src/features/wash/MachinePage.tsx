@@ -129,11 +129,11 @@ function Machine({ wash }: { wash: WashView }) {
         ))}
       </fieldset>
       {change.error && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {change.error.message}
         </Notice>
       )}
-      {change.isSuccess && <Box role="status">Kept. Every load is reckoned from it.</Box>}
+      {change.isSuccess && <Box role="status">Kept. Every load is worked out from it.</Box>}
       {may && (
         <Flex>
           <Button

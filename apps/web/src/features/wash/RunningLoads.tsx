@@ -85,7 +85,7 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
           </Box>
         )}
         {(done.error ?? undo.error) && (
-          <Notice kind="danger" word="Not done">
+          <Notice kind="danger" role="alert" word="Not done">
             {(done.error ?? undo.error)?.message}
           </Notice>
         )}

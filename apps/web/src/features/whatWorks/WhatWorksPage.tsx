@@ -28,7 +28,7 @@ function Learned({ works }: { works: WhatWorksView }) {
       <Box color="soft" marginBottom="16px" maxWidth="70ch">
         {works.uses === 0
           ? 'Every result you save teaches the plans. So far they go by the usual figures alone.'
-          : `Plans reckon with ${works.uses} uses of your own.`}
+          : `Plans count ${works.uses} uses of your own.`}
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}

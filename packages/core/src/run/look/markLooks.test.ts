@@ -73,7 +73,7 @@ describe('a look at several troubles', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 100 }, 'repeat');
     expect(walk.passId).toBe(wayOf('redWine', 'better'));
   });
-  it('draws its curve, and reckons the odds, of what still moves', () => {
+  it('draws its curve, and estimates the odds, of what still moves', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat');
     walk.lookingUpToTheEnd({ redWine: 50, butter: 0 });
     walk.send({ kind: 'looked', answer: null, leftPct: null, marks: [{ markId: 'redWine', leftPct: 25 }] });

@@ -48,7 +48,7 @@ const LINES: Lines = {
     return [
       sharesWords(shares, say),
       reached
-        ? 'Before tub and piece take their share; a vessel on the table reckons that in.'
+        ? 'Before tub and piece take their share; a vessel on the table includes that.'
         : `${say.temp(wantedC)} cannot be reached: this gives ${say.temp(tempC)}, the best here.`,
     ];
   },

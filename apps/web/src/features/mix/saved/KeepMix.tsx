@@ -6,6 +6,7 @@ import { downloadText } from '../../../components/files/downloadText';
 import { usePrintSheet } from '../../../components/files/usePrintSheet';
 import { Notice } from '../../../components/notices/Notice';
 import { useCatalogue } from '../../../queries/catalogueQueries';
+import { useMay } from '../../../queries/deviceQueries';
 import { useKeepMix } from '../../../queries/mixQueries';
 import { MixTag } from './MixTag';
 import { mixMarkdown } from './mixMarkdown';
@@ -25,6 +26,7 @@ export function KeepMix({
   onName: (name: string) => void;
 }) {
   const keep = useKeepMix();
+  const may = useMay('all');
   const paper = usePrintSheet();
   const say = useLexicon();
   const catalogue = useCatalogue().data;
@@ -43,9 +45,11 @@ export function KeepMix({
         />
       </Box>
       <Flex gap="8px" marginTop="8px" wrap="wrap">
-        <Button variant="action" disabled={keep.isPending} onClick={() => keep.mutate({ name, mix })}>
-          Put it on the shelf
-        </Button>
+        {may && (
+          <Button variant="action" disabled={keep.isPending} onClick={() => keep.mutate({ name, mix })}>
+            Put it on the shelf
+          </Button>
+        )}
         <Button
           disabled={!verdict.bath}
           onClick={() =>
@@ -67,7 +71,7 @@ export function KeepMix({
       {paper.sheet}
       {keep.isSuccess && <Box role="status">On the shelf.</Box>}
       {keep.isError && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {keep.error.message === 'The request breaks its contract.'
             ? 'Give the mix a name you would know it by.'
             : keep.error.message}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
 import { Empty, Failed, Loading } from '../../../components/notices/States';
+import { useMay } from '../../../queries/deviceQueries';
 import { useDropMix, useKeepMix, useSavedMixes } from '../../../queries/mixQueries';
 import { EMPTY_MIX_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { pHText, strengthText } from '../table/mixView';
@@ -59,6 +60,7 @@ function SavedMixRow({
   onDrop: () => void;
 }) {
   const say = useLexicon();
+  const may = useMay('all');
   const { name, mix, verdict } = saved;
   const refused = verdict.refused[0];
   const { on: _on, ...poured } = mix;
@@ -85,9 +87,11 @@ function SavedMixRow({
         )}
       </Box>
       <Button onClick={() => onOpen({ ...EMPTY_MIX_DRAFT, ...poured, name })}>Use this mix</Button>
-      <Button variant="plain" aria-label={`Take ${name} off the shelf`} onClick={onDrop}>
-        ✕
-      </Button>
+      {may && (
+        <Button variant="plain" aria-label={`Take ${name} off the shelf`} onClick={onDrop}>
+          ✕
+        </Button>
+      )}
     </Flex>
   );
 }

@@ -98,7 +98,7 @@ function Table({
             {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
           </Box>
           {judged.isError && (
-            <Notice kind="danger" word="Look again">
+            <Notice kind="danger" role="alert" word="Look again">
               {Object.values(fields)[0] ?? judged.error.message}
             </Notice>
           )}

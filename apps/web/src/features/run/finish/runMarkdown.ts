@@ -1,5 +1,6 @@
 import type { Lexicon, RunView } from '@feverfew/contracts';
 import { format } from 'date-fns';
+import { dateAndTime, timeOfDay } from '../../../clock/timeOfDay';
 import { plainMarkdown } from '../../../components/text/markdown';
 import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/text/runWords';
 import { logLines } from '../logLines';
@@ -11,7 +12,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
   return [
     `# ${plainMarkdown(title)}`,
     '',
-    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy, HH:mm')}. ` +
+    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy')}, ${timeOfDay(state.startedAt)}. ` +
       (state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'),
     '',
     '## What was done',
@@ -20,9 +21,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
     '',
     '## What was seen',
     '',
-    ...logLines(state, say).map(
-      (line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${plainMarkdown(line.text)}`,
-    ),
+    ...logLines(state, say).map((line) => `- ${dateAndTime(line.at)}: ${plainMarkdown(line.text)}`),
     '',
     RUN_HEAT_WORDS[state.heat],
     '',

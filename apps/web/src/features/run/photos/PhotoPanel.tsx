@@ -61,7 +61,7 @@ export function PhotoPanel({ run }: { run: RunView }) {
         ))}
       </Flex>
       {(fault ?? keep.error) && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {fault ?? keep.error?.message}
         </Notice>
       )}

@@ -41,7 +41,7 @@ export function SlateClock({ run, action, nowMs }: SlateClockProps) {
       <Box fontSize="16px" color="soft" marginTop="6px">
         Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
         {timeOfDay(timer.latestAt)}
-        {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
+        {view.nextLookMs !== null && !view.lookDue && view.phase !== 'over' && !isPaused
           ? ` · next check in ${spanText(view.nextLookMs)}`
           : ''}
       </Box>

@@ -65,7 +65,7 @@ export function Foot({
     >
       {error && (
         <Box flex="1" minWidth="240px">
-          <Notice kind="danger" word="Look again">
+          <Notice kind="danger" role="alert" word="Look again">
             {error}
           </Notice>
         </Box>

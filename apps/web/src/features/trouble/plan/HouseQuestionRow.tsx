@@ -40,7 +40,7 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
   if (isSaid && question?.fact !== 'people')
     return (
       <Flex role="status" align="center" gap="4px 12px" wrap="wrap" paddingTop="6px" color="soft">
-        Noted: this plan reckons with it.
+        Noted: this plan uses it.
         <LinkButton to="/household" variant="plain" size="small">
           Your house
         </LinkButton>

@@ -1,5 +1,6 @@
 import type { Round } from '@feverfew/contracts';
-import { format, isSameDay } from 'date-fns';
+import { isSameDay } from 'date-fns';
+import { timeOfDay, weekday, weekdayAndTime } from '../../../clock/timeOfDay';
 
 const MINUTE_MS = 60_000;
 
@@ -27,8 +28,8 @@ export function roundTimes(round: Round, nowMs: number): RoundTimes {
   const then = (minutes: number) => new Date(nowMs + minutes * MINUTE_MS);
   const all = [...round.passes.map(({ startMin }) => startMin.likely), worked, inAll].map(then);
   const clocks = all.map((at, index) => ({
-    time: format(at, 'H:mm'),
-    day: isSameDay(at, all[index - 1] ?? nowMs) ? null : format(at, 'EEE'),
+    time: timeOfDay(at),
+    day: isSameDay(at, all[index - 1] ?? nowMs) ? null : weekday(at),
   }));
   const [dryAt, lookAt] = clocks.slice(-2) as [ClockTime, ClockTime];
   return {
@@ -37,7 +38,7 @@ export function roundTimes(round: Round, nowMs: number): RoundTimes {
     lookAt,
     hands: minutesText(round.handsOnMin),
     inAll: minutesText(inAll),
-    ready: format(then(inAll), isSameDay(then(inAll), nowMs) ? 'H:mm' : 'EEE H:mm'),
+    ready: (isSameDay(then(inAll), nowMs) ? timeOfDay : weekdayAndTime)(then(inAll)),
   };
 }
 

@@ -200,10 +200,10 @@ describe('the times of a round', () => {
     expect(times.steps).toEqual([
       { time: '22:30', day: null },
       { time: '22:50', day: null },
-      { time: '0:30', day: 'Sun' },
+      { time: '00:30', day: 'Sun' },
     ]);
-    expect(times.dryAt).toEqual({ time: '1:50', day: null });
-    expect(times).toMatchObject({ hands: '27\u00a0min', inAll: '6\u00a0h\u00a020', ready: 'Sun 4:50' });
+    expect(times.dryAt).toEqual({ time: '01:50', day: null });
+    expect(times).toMatchObject({ hands: '27\u00a0min', inAll: '6\u00a0h\u00a020', ready: 'Sun 04:50' });
   });
   it.each([
     [0.2, '1 min'],

@@ -26,7 +26,7 @@ export function DryAll({ line }: { line: LineView }) {
         {at ? `All was dry at ${at}` : `All is dry, ${timeOfDay(line.now)}`}
       </Button>
       {dry.error && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {dry.error.message}
         </Notice>
       )}

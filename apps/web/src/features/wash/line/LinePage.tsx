@@ -118,7 +118,7 @@ function Line({ line }: { line: LineView }) {
           </Box>
         )}
         {hang.error && (
-          <Notice kind="danger" word="Not done">
+          <Notice kind="danger" role="alert" word="Not done">
             {hang.error.message}
           </Notice>
         )}

@@ -97,7 +97,7 @@ export function PieceOnLine({
         </>
       )}
       {error && (
-        <Notice kind="danger" word="Not kept">
+        <Notice kind="danger" role="alert" word="Not kept">
           {error.message}
         </Notice>
       )}

@@ -51,7 +51,7 @@ export function WeatherPicker({ onDone }: { onDone: () => void }) {
         </ChipButton>
       </Flex>
       {error && (
-        <Notice kind="danger" word="Not read">
+        <Notice kind="danger" role="alert" word="Not read">
           {error.message}
         </Notice>
       )}

@@ -1,5 +1,5 @@
 import { DRY_STATE_WORDS, type LineView, RAIN_COUNTS_FROM, type WetLine } from '@feverfew/contracts';
-import { timeOfDay } from '../../../clock/timeOfDay';
+import { timeOfDay, weekday } from '../../../clock/timeOfDay';
 
 const HOUR_MS = 3_600_000;
 
@@ -7,9 +7,7 @@ const HOUR_MS = 3_600_000;
 export function rangeText({ earliest, latest, state }: WetLine, now: string): string {
   if (state === 'cannotTell' || (!earliest && !latest)) return 'cannot tell';
   const day = (at: string) =>
-    new Date(at).toDateString() === new Date(now).toDateString()
-      ? ''
-      : `${new Date(at).toLocaleDateString('en-GB', { weekday: 'short' })} `;
+    new Date(at).toDateString() === new Date(now).toDateString() ? '' : `${weekday(at)} `;
   if (!earliest) return 'not today';
   const from = `${day(earliest)}${timeOfDay(earliest)}`;
   if (!latest) return `from ${from}`;
