@@ -1,5 +1,5 @@
 import { afterEach, expect, it } from 'vitest';
-import { dateAndTime, timeOfDay, weekdayAndTime } from './timeOfDay';
+import { dateAndTime, hourOfDay, timeOfDay, weekdayAndTime } from './timeOfDay';
 
 const speak = (language: string) =>
   Object.defineProperty(navigator, 'language', { value: language, configurable: true });
@@ -15,6 +15,7 @@ it.each([
 ])('tells the time as the clock of %s has it', (language, morning, midnight) => {
   speak(language);
   expect([timeOfDay(MORNING), timeOfDay(MIDNIGHT)]).toEqual([morning, midnight]);
+  expect(hourOfDay(new Date(2026, 5, 15, 8))).toBe(language === 'en-US' ? '8 am' : '08:00');
   expect(weekdayAndTime(MORNING)).toBe(`Mon ${morning}`);
   expect(dateAndTime(MORNING.getTime())).toBe(`15 Jun, ${morning}`);
 });

@@ -12,6 +12,9 @@ export function timeOfDay(at: Moment): string {
   return new Date(at).toLocaleTimeString('en-GB', { ...clock, minute: '2-digit' });
 }
 
+/** A full hour on an axis: "08:00", or "8 am", which is no wider. */
+export const hourOfDay = (at: Moment): string => timeOfDay(at).replace(/:00(?= )/, '');
+
 /** "Mon" */
 export const weekday = (at: Moment): string => new Date(at).toLocaleDateString('en-GB', { weekday: 'short' });
 

@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { Link } from 'react-router';
-import { timeOfDay } from '../../clock/timeOfDay';
+import { hourOfDay, timeOfDay } from '../../clock/timeOfDay';
 import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { type Axis, axisOf, type Lane, laneOf } from './laneView';
 import { nextActionView } from './nextActionView';
@@ -39,17 +39,19 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
               position="absolute"
               left={`${axis.place(hour)}%`}
               transform="translateX(-50%)"
+              whiteSpace="nowrap"
               fontSize="14px"
               color="soft"
               display={Math.abs(axis.place(hour) - axis.place(nowMs)) < NEAR_NOW ? 'none' : 'block'}
             >
-              {timeOfDay(hour)}
+              {hourOfDay(hour)}
             </Box>
           ))}
           <Box
             position="absolute"
             left={`${axis.place(nowMs)}%`}
             transform="translateX(-50%)"
+            whiteSpace="nowrap"
             bg="ink"
             color="card"
             fontWeight={700}
