@@ -13,7 +13,7 @@ export function timeOfDay(at: Moment): string {
 }
 
 /** A full hour on an axis: "08:00", or "8 am", which is no wider. */
-export const hourOfDay = (at: Moment): string => timeOfDay(at).replace(/:00(?= )/, '');
+export const hourOfDay = (at: Moment): string => timeOfDay(at).replace(/:00(?=\s)/, '');
 
 /** "Mon" */
 export const weekday = (at: Moment): string => new Date(at).toLocaleDateString('en-GB', { weekday: 'short' });
