@@ -1,14 +1,8 @@
 import { z } from 'zod';
+import { DEVICE_ROLES } from './deviceRole.js';
 import { Uuid } from './uuid.js';
 
-/** What a device may do: see; see and carry out what is under way; everything. */
-export const DEVICE_ROLES = ['look', 'tub', 'all'] as const;
-export const DeviceRole = z.enum(DEVICE_ROLES);
-export type DeviceRole = z.infer<typeof DeviceRole>;
-
-/** Whether one who has a role may do what asks for another. */
-export const mayDo = (has: DeviceRole, asks: DeviceRole): boolean =>
-  DEVICE_ROLES.indexOf(has) >= DEVICE_ROLES.indexOf(asks);
+const DeviceRole = z.enum(DEVICE_ROLES);
 
 export const MAX_DEVICES = 60;
 const DeviceName = z.string().trim().min(1).max(40);

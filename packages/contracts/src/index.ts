@@ -5,6 +5,7 @@ import type { Run as RunShape } from './run.js';
 export * from './bounds.js';
 export * from './catalogue.js';
 export * from './device.js';
+export * from './deviceRole.js';
 export * from './envelope.js';
 export * from './fileMigrations.js';
 export * from './heldTap.js';
