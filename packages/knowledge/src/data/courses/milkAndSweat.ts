@@ -286,7 +286,7 @@ export const milkAndSweat = [
           P.suds('fat', { min: [15, 20] }),
           P.long('yellow', { c: [40, 60], onlyIf: [] }),
         ],
-        wash: W.white([40, 60], 'After a soak half the powder; an extra rinse.'),
+        wash: W.white([40, 60], 'After a soak half a measure; an extra rinse.'),
         dry: ['sun', 'line'],
         second: [P.citric('aluminium', { onlyIf: [C.stiff] }), P.long('yellow', { c: [40, 60] })],
         checks: ['daylight', 'feel', 'besideClean'],

@@ -132,7 +132,7 @@ export const bathMethods: readonly Method[] = [
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
       apply: [always('Keep it under a white plate.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
-      wash: [always('Half the usual powder, an extra rinse.', { asks: ['bleach'] })],
+      wash: [always('Half the soak’s powder too, an extra rinse.', { asks: ['bleach'] })],
     },
   },
   {
@@ -153,7 +153,7 @@ export const bathMethods: readonly Method[] = [
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
       apply: [always('Lay flat, just covered.')],
       dwell: [always('The vessel is taken for about 7 h. Lid loose.')],
-      wash: [always('Half the usual powder, an extra rinse.', { asks: ['bleach'] })],
+      wash: [always('Half the soak’s powder too, an extra rinse.', { asks: ['bleach'] })],
     },
   },
   {
@@ -599,7 +599,7 @@ export const bathMethods: readonly Method[] = [
     notes: {
       mix: [always('Dissolve all of it first.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
-      wash: [always('Half the usual powder in the wash.', { asks: ['bleach'] })],
+      wash: [always('Half the soak’s powder in the wash.', { asks: ['bleach'] })],
       dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },
