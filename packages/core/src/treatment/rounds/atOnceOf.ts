@@ -137,8 +137,8 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   const actions = [...sure, ...ifWetActs].filter(
     (one, at, all) =>
       all.findIndex(({ text }) => text === one.text) === at &&
-      // Of several lines that lift it off, the fuller one is enough.
-      !(one.verbs.every((verb) => verb === 'lift') && all.some(isFullerLift)),
+      // Of several lines that lift it off, the fuller one is enough, where it holds without a condition.
+      !(one.verbs.every((verb) => verb === 'lift') && sure.some(isFullerLift)),
   );
   return {
     actions,
