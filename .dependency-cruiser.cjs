@@ -31,6 +31,7 @@ const ROOMS = {
   evidence: [...GROUND, 'effect', 'trouble'],
 
   'treatment/plan': [...GROUND, 'bath', 'effect', 'trouble', 'envelope'],
+  'words/round': ['household', 'treatment/plan'],
   'treatment/case': [...GROUND, 'bath', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan'],
   'treatment/assess': [
     ...GROUND,
@@ -50,7 +51,7 @@ const ROOMS = {
   'treatment/rounds': [
     ...GROUND,
     ...['trouble', 'treatment/plan', 'treatment/case', 'treatment/assess'],
-    ...['treatment/course', 'treatment/actions'],
+    ...['treatment/course', 'treatment/actions', 'words/round'],
   ],
   treatment: [
     ...GROUND,
@@ -99,11 +100,12 @@ const ROOMS = {
     'drying',
     'safety',
     'sense',
+    'words/round',
   ],
   proof: [
     ...['quantity', 'textile', 'finding', 'household', 'trouble', 'sentence', 'treatment/plan', 'treatment'],
     ...['whatIf', 'mix'],
-    ...['load', 'safety', 'sense', 'words'],
+    ...['load', 'safety', 'sense', 'words', 'words/round'],
   ],
 };
 

@@ -52,7 +52,7 @@ test('a trial side by side: refused where unfair, drawn and blind where fair, to
     for (const name of ways) await dialog.getByRole('button', { name, exact: true }).click();
     await dialog.getByRole('button', { name: 'Begin the trial' }).click();
   };
-  await begin('egg', ['Cool water, dripped through over a towel', 'Mild detergent in water']);
+  await begin('egg', ['Cool water, dripped through', 'Mild detergent in water']);
   await expect(dialog).toContainText('whole piece');
   // The wash that ends a round is for all alike: it is not offered.
   await expect(dialog.getByRole('button', { name: /wash/i })).toHaveCount(0);

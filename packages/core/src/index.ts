@@ -220,8 +220,16 @@ export {
 export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKeys } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords } from './words/actionWords.js';
-export { dropWords, liquidWords, toolWords } from './words/amountWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
+export { effectRange, effectWords } from './words/effectWords.js';
+export { findingWords } from './words/findingWords.js';
+export { answerWords, banWords, firstHand, onlyIfWet, QUESTION_WORDS } from './words/firstWords.js';
+export { houseQuestionWords, PEOPLE_WORDS } from './words/houseWords.js';
+export * from './words/loadWords.js';
+export { ownerWords } from './words/ownerWords.js';
+export { planText } from './words/planLines.js';
+export { quantityWords } from './words/quantityWords.js';
+export { dropWords, liquidWords, toolWords } from './words/round/amountWords.js';
 export {
   betweenWords,
   CLOTH_WORDS,
@@ -231,17 +239,10 @@ export {
   ON_CLOTH_WORDS,
   PURPOSE_WORDS,
   passFigures,
-} from './words/courseWords.js';
-export { durationWords } from './words/durationWords.js';
-export { effectRange, effectWords } from './words/effectWords.js';
-export { findingWords } from './words/findingWords.js';
-export { answerWords, banWords, firstHand, onlyIfWet, QUESTION_WORDS } from './words/firstWords.js';
-export { houseQuestionWords, PEOPLE_WORDS } from './words/houseWords.js';
-export type { Lexicon } from './words/lexicon.js';
-export * from './words/loadWords.js';
-export { ownerWords } from './words/ownerWords.js';
-export { planText, wordsOfRoundOne } from './words/planLines.js';
-export { quantityWords } from './words/quantityWords.js';
+} from './words/round/courseWords.js';
+export { durationWords } from './words/round/durationWords.js';
+export type { Lexicon } from './words/round/lexicon.js';
+export { metricLexicon } from './words/round/metricLexicon.js';
 export {
   COLD_C,
   labelWords,
@@ -250,7 +251,7 @@ export {
   recipeWords,
   type Stretch,
   waitWords,
-} from './words/recipeWords.js';
+} from './words/round/recipeWords.js';
 export {
   conditionWords,
   dryingWords,
@@ -259,7 +260,16 @@ export {
   type PassWords,
   passWords,
   roundWords,
-} from './words/roundWords.js';
+} from './words/round/roundWords.js';
+export {
+  ACTION_WORDS,
+  CHEMISTRY_WORDS,
+  DRYING_WORDS,
+  MECHANISM_WORDS,
+  PROGRAMME_WORDS,
+  WETTING_WORDS,
+} from './words/round/vocabularyWords.js';
+export { wordsOfRoundOne } from './words/round/wordsOfRoundOne.js';
 export {
   clashWords,
   dangerWords,
@@ -269,14 +279,6 @@ export {
   trialFaultWords,
   trialRefusalWords,
 } from './words/runWords.js';
-export {
-  ACTION_WORDS,
-  CHEMISTRY_WORDS,
-  DRYING_WORDS,
-  MECHANISM_WORDS,
-  PROGRAMME_WORDS,
-  WETTING_WORDS,
-} from './words/vocabularyWords.js';
 export { kettleWords, sharesWords } from './words/waterWords.js';
 export { whenWords } from './words/whenWords.js';
 export { isClaim, workingWords } from './words/workingWords.js';

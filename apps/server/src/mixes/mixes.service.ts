@@ -10,13 +10,13 @@ import {
   judgeMix,
   type Mix,
   type MixVerdict,
+  metricLexicon,
   type TableAnswer,
   type TableQuestion,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
-import { lexiconOf } from '../catalogue/lexiconOf.js';
 import { requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
@@ -86,7 +86,7 @@ export class MixesService {
     const first = refused.find((one) => !except.includes(one.code));
     if (first)
       throw new ServerError('mixRefused', {
-        message: `“${name}” is not kept. ${findingWords(first, lexiconOf(this.knowledge))}`,
+        message: `“${name}” is not kept. ${findingWords(first, metricLexicon(this.knowledge))}`,
         path: path.replace(/\.$/, ''),
       });
   }

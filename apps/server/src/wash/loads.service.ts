@@ -6,11 +6,18 @@ import {
   type WashedByHand,
   type WashView,
 } from '@feverfew/contracts';
-import { clothKindOf, drumOf, effortOf, HOT_WASH_C, isDrum, noDrumWords } from '@feverfew/core';
+import {
+  clothKindOf,
+  drumOf,
+  effortOf,
+  HOT_WASH_C,
+  isDrum,
+  metricLexicon,
+  noDrumWords,
+} from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
-import { lexiconOf } from '../catalogue/lexiconOf.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { ServerError } from '../problems/serverError.js';
@@ -93,7 +100,7 @@ export class LoadsService {
     if (!isDrum(drum)) {
       const name = (id: string) => pieces.find((piece) => piece.id === id)?.name ?? id;
       throw new ServerError('noLoad', {
-        message: noDrumWords(drum, name, lexiconOf(this.knowledge)),
+        message: noDrumWords(drum, name, metricLexicon(this.knowledge)),
       });
     }
     const effort = effortOf(drum, house.household.taps.coldC);

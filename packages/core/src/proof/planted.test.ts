@@ -8,8 +8,8 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Round, RoundPass } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/planLines.js';
+import type { Lexicon } from '../words/round/lexicon.js';
 
 const named = [knowledge.agents, knowledge.methods, knowledge.marks, knowledge.components, knowledge.fibres];
 const names = new Map(named.flatMap((family) => family.map(({ id, name }) => [id, name] as const)));

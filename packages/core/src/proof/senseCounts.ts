@@ -3,8 +3,8 @@ import type { Household } from '../household/household.js';
 import { findSenseFaults } from '../sense/findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from '../sense/senseFault.js';
 import type { planTreatment } from '../treatment/planTreatment.js';
-import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/planLines.js';
+import { metricLexicon } from '../words/round/metricLexicon.js';
 
 /** Plans with a fault of one kind, and the first of them to look at. */
 interface SenseCount {
@@ -24,7 +24,7 @@ export interface SenseCounts {
  * @returns `add`, which reads one more plan under its number, and `counts` of all that were read
  */
 export function countSense(knowledge: Knowledge) {
-  const say = plainLexicon(knowledge);
+  const say = metricLexicon(knowledge);
   const byKind = Object.fromEntries(
     SENSE_KINDS.map((kind): [SenseKind, SenseCount] => [kind, { plans: 0, first: null }]),
   ) as Record<SenseKind, SenseCount>;
@@ -43,16 +43,5 @@ export function countSense(knowledge: Knowledge) {
       }
     },
     counts: (): SenseCounts => ({ faulty, byKind }),
-  };
-}
-
-/** Names of the knowledge, in °C and mL. */
-function plainLexicon(knowledge: Knowledge): Lexicon {
-  const all = [knowledge.agents, knowledge.methods, knowledge.marks, knowledge.components, knowledge.fibres];
-  const names = new Map(all.flatMap((entries) => entries.map(({ id, name }) => [id, name] as const)));
-  return {
-    name: (id) => names.get(id) ?? id,
-    temp: (tempC) => `${tempC} °C`,
-    volume: (volumeML) => `${volumeML} mL`,
   };
 }

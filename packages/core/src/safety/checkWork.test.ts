@@ -311,6 +311,17 @@ describe('the checker of work catches', () => {
     ).toContain('noteAgainstLimit');
   });
 
+  it('a line that asks for what must not meet a product that may still be on it', () => {
+    const vinegar = 'Vinegar in the last rinse.';
+    const say = (plan: Writable<Plan>) => stepOf(lastOf(plan), 'dry').notes.push(vinegar as never);
+    const fish = (agentId: string) => ({ ...trouble('fish', tee()), tried: [tried(agentId)] });
+    expect(planted(fish('chlorineBleach'), say)).toContain('noteAgainstLimit');
+    expect(planted(fish('liquidDetergent'), say)).not.toContain('noteAgainstLimit');
+    const textOf = (agentId: string) => JSON.stringify(planTreatment(fish(agentId), household, knowledge));
+    expect(textOf('liquidDetergent')).toContain(vinegar);
+    expect(textOf('chlorineBleach')).not.toContain(vinegar);
+  });
+
   it('a line against what is done or barred beside it', () => {
     const tumble = 'Once it is gone, seen in daylight, tumble it with balls.';
     expect(

@@ -106,6 +106,20 @@ const CHEMISTRIES: Partial<Record<Deed, readonly string[]>> = {
 };
 
 /** What the piece does not bear, looked up again. */
+/** What was put on it before and not washed out must not meet what a line asks for. */
+const meetsResidue = (chemistries: readonly string[], { residues, knowledge }: CaseRead): boolean =>
+  residues.some((agent) =>
+    knowledge.forbiddenPairs.some((pair) =>
+      [
+        [pair.a, pair.b],
+        [pair.b, pair.a],
+      ].some(
+        ([own, other]) =>
+          agent.chemistries.some((one) => one === own) && chemistries.some((one) => one === other),
+      ),
+    ),
+  );
+
 function isForbidden(deed: Deed, read: CaseRead): boolean {
   const { facts, fibres, parts, item, never } = read;
   const { label, condition } = facts.piece;
@@ -117,7 +131,11 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
   ];
   const chemistries = CHEMISTRIES[deed];
   if (chemistries)
-    return chemistries.every((one) => never.has(one)) || (deed === 'bleach' && label?.bleach === 'never');
+    return (
+      chemistries.every((one) => never.has(one)) ||
+      (deed === 'bleach' && label?.bleach === 'never') ||
+      meetsResidue(chemistries, read)
+    );
   switch (deed) {
     case 'sun':
       return drying.has('sun');

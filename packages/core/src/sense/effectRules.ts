@@ -3,6 +3,7 @@ import type { SenseFault } from './senseFault.js';
 
 /** Less than this share of the soil is not worth a step, 0–1. Common practice, no source. */
 const MIN_SHARE = 0.05;
+const NOTHING = { low: 0, high: 0 };
 
 /** Steps that remove next to nothing and prepare nothing. A wash ends the work, so it is never idle. */
 export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
@@ -14,15 +15,20 @@ export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
 /**
- * Rounds after the first that remove next to nothing of what the rounds before them left. What only a look calls for
- * (brown that no longer fizzes) is for another soil than the one that was estimated.
+ * Rounds after the first that remove next to nothing of what the rounds before them left of any trouble. What only a
+ * look calls for (brown that no longer fizzes) is for another soil than the one that was estimated.
  */
 export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds.slice(1).flatMap(({ id, passes }, at): SenseFault[] => {
-    const before = rounds[at]?.passes.at(-1)?.gone.all ?? { low: 0, high: 0 };
-    const after = passes.at(-1)?.gone.all;
+    const before = rounds[at]?.passes.at(-1)?.gone.byMark ?? [];
+    const after = passes.at(-1)?.gone.byMark ?? [];
     const work = passes.filter(({ phase }) => phase !== 'wash');
     if (work.length > 0 && work.every(({ checks }) => checks.length > 0)) return [];
-    if (after && midpointOf(after) - midpointOf(before) >= MIN_SHARE * (1 - midpointOf(before))) return [];
-    return [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
+    const takes = after.some((share) => {
+      const gone = midpointOf(before.find(({ markId }) => markId === share.markId) ?? NOTHING);
+      return midpointOf(share) - gone >= MIN_SHARE * (1 - gone);
+    });
+    return takes
+      ? []
+      : [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
   });

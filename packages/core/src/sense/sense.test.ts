@@ -6,8 +6,8 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RoundPass } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/planLines.js';
+import type { Lexicon } from '../words/round/lexicon.js';
 import { findSenseFaults } from './findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from './senseFault.js';
 

@@ -1,9 +1,7 @@
+import { MAX_ROUND_WORDS } from '@feverfew/knowledge';
 import type { SenseCase, SenseStep } from './senseCase.js';
 import type { SenseFault, SenseKind } from './senseFault.js';
 import type { ShownText } from './shownText.js';
-
-/** Most words a person reads with wet hands. The cards written by hand have 161. */
-export const MAX_WORDS = 170;
 
 /** "5–5 %": a range that says nothing. */
 const EQUAL_ENDS = /(?<![\d.,])(\d+(?:[.,]\d+)?)–\1(?![\d.,])/;
@@ -64,7 +62,9 @@ function numbersIn(text: string, places: RegExp): number[] {
 
 /** More words in the first acts and round one than a person reads at the tub. */
 export const findLongRound = ({ shown: { wordsOfRoundOne } }: SenseCase): SenseFault[] =>
-  wordsOfRoundOne > MAX_WORDS ? [{ kind: 'longRound', where: 'plan', text: `${wordsOfRoundOne} words` }] : [];
+  wordsOfRoundOne > MAX_ROUND_WORDS
+    ? [{ kind: 'longRound', where: 'plan', text: `${wordsOfRoundOne} words` }]
+    : [];
 
 function inLines({ lines }: ShownText, kind: SenseKind, isFault: (text: string) => boolean): SenseFault[] {
   return lines.filter(({ text }) => isFault(text)).map(({ where, text }) => ({ kind, where, text }));

@@ -53,16 +53,18 @@ export const findMissingTests = (known: SenseCase): SenseFault[] => {
       .slice(0, upTo + 1)
       .some(({ pass }) => pass.opensAfterTest || pass.actions.some(({ kind }) => kind === 'hiddenTest')) ||
     plan.facts.piece.waterTest === 'passed';
-  const firstWet = steps.findIndex(({ isWet, method }) => isWet && method.wetting !== 'dry');
+  const first = steps.findIndex(
+    (step) => step.isWet && step.method.wetting !== 'dry' && wantsTest(step, known),
+  );
   return steps.flatMap((step, at): SenseFault[] => {
     const isAsked = step.pass.findings.some(({ code }) => code === 'hiddenTestFirst');
-    const isDue = isAsked || (at === firstWet && wantsWaterTest(step, known));
+    const isDue = isAsked || at === first;
     return isDue && !isTested(at) ? [{ kind: 'testMissing', where: step.id, text: step.method.id }] : [];
   });
 };
 
-/** An untested dye on what cannot be rinsed through, or a piece that cannot be replaced. */
-function wantsWaterTest({ agents }: SenseStep, { plan, item }: SenseCase): boolean {
+/** A product on an untested dye that cannot be rinsed through, or anything on a piece that cannot be replaced. */
+function wantsTest({ agents }: SenseStep, { plan, item }: SenseCase): boolean {
   const { piece } = plan.facts;
   const untried = piece.fastness === 'unknown' && UNTRIED.includes(piece.colour);
   const hasProduct = agents.some(({ chemistries }) => chemistries.some((one) => one !== 'water'));

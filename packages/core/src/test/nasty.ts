@@ -9,8 +9,8 @@ import { planTreatment } from '../treatment/planTreatment.js';
 import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 import { actionWords } from '../words/actionWords.js';
 import { findingWords } from '../words/findingWords.js';
-import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/planLines.js';
+import type { Lexicon } from '../words/round/lexicon.js';
 import { household, knowledge, label, piece, trouble } from './fixtures.js';
 
 /** A house that owns everything that may be owned, and has switched everything on: nothing is safe by being absent. */

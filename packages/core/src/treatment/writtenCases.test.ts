@@ -200,7 +200,7 @@ const CASES: readonly Case[] = [
       pieceOfParts('mattress', { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } }),
       { age: 'days' },
     ),
-    does: ['detergentBlot', 'peroxideDab'],
+    does: ['detergentBlot', 'mattressPeroxideCoat'],
     doesNot: ['coldSoak', 'coldFlush', 'oxygenSoak', 'whiteSoapBlot'],
   },
   // Fat, wax, resin

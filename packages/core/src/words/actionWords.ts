@@ -1,9 +1,9 @@
 import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
-import { liquidWords } from './amountWords.js';
-import { durationWords } from './durationWords.js';
-import type { Lexicon } from './lexicon.js';
-import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
+import { liquidWords } from './round/amountWords.js';
+import { durationWords } from './round/durationWords.js';
+import type { Lexicon } from './round/lexicon.js';
+import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './round/vocabularyWords.js';
 import { sharesWords } from './waterWords.js';
 
 export interface ActionWords {

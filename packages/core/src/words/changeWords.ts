@@ -1,5 +1,5 @@
 import type { Change, ChangeCode, ChangeFacts } from '../whatIf/changesToTry.js';
-import type { Lexicon } from './lexicon.js';
+import type { Lexicon } from './round/lexicon.js';
 
 type Words = { readonly [Code in ChangeCode]: (facts: ChangeFacts[Code], say: Lexicon) => string };
 

@@ -1,15 +1,15 @@
 import { HYGIENE_C } from '@feverfew/knowledge';
 import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
-import { durationWords } from './durationWords.js';
-import type { Lexicon } from './lexicon.js';
 import { ownerWords } from './ownerWords.js';
+import { durationWords } from './round/durationWords.js';
+import type { Lexicon } from './round/lexicon.js';
 import {
   ACTION_WORDS,
   CHEMISTRY_WORDS,
   DEED_WORDS,
   PROGRAMME_WORDS,
   WETTING_WORDS,
-} from './vocabularyWords.js';
+} from './round/vocabularyWords.js';
 
 const SENSITIVE_WORDS = {
   pregnancy: 'someone here is pregnant',

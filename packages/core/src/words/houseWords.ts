@@ -1,6 +1,6 @@
 import { HOT_TAP_C, type HouseAnswer, type HouseFact, type PeopleFact } from '../household/houseFacts.js';
 import type { HouseQuestion } from '../whatIf/houseQuestion.js';
-import type { Lexicon } from './lexicon.js';
+import type { Lexicon } from './round/lexicon.js';
 
 type Say = (question: HouseQuestion, say: Lexicon) => string;
 

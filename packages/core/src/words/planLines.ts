@@ -3,8 +3,9 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { Round } from '../treatment/plan/round.js';
 import { effectRange } from './effectWords.js';
 import { findingWords } from './findingWords.js';
-import type { Lexicon } from './lexicon.js';
-import { roundWords } from './roundWords.js';
+import type { Lexicon } from './round/lexicon.js';
+import { roundWords } from './round/roundWords.js';
+import { wordsOfRoundOne } from './round/wordsOfRoundOne.js';
 
 /** The whole plan as plain text: what it is, the first seconds, the rounds, where it ends, what is not used. */
 export const planText = (plan: Plan, say: Lexicon): string[] => planLines(plan, say).map(({ text }) => text);
@@ -90,32 +91,6 @@ function roundLinesApart(round: Round, plan: Plan, say: Lexicon): Line[] {
     ]),
     ...[drying, look].flatMap((text): Line[] => (text ? [{ where: round.id, part: 'round', text }] : [])),
   ];
-}
-
-/** First acts that guard people: they are outside every limit of words. */
-const GUARDS: readonly string[] = [
-  'protect',
-  'leaveRoom',
-  'ventilate',
-  'airOutdoors',
-  'handsOff',
-  'keepFlooded',
-];
-
-/** Words of the first seconds and the first round, as they would be read aloud, without what guards people. */
-export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
-  const [round] = plan.rounds;
-  const lines = [
-    ...plan.atOnce.actions
-      .filter(({ verbs }) => verbs.every((verb) => !GUARDS.includes(verb)))
-      .map(({ text }) => text),
-    ...plan.atOnce.donts,
-    ...(round ? roundLines(round, plan, say).map(({ text }) => text) : []),
-  ];
-  return lines
-    .join(' ')
-    .split(/\s+/)
-    .filter((word) => /\w/.test(word)).length;
 }
 
 /** Every text of a plan, for the reader of sense: first acts, rounds, advice and findings. */

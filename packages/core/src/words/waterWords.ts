@@ -1,5 +1,5 @@
 import type { WaterShares } from '../bath/waterShares.js';
-import type { Lexicon } from './lexicon.js';
+import type { Lexicon } from './round/lexicon.js';
 
 /** Part of a kettle, up to each of these shares of it. */
 const PARTS = [

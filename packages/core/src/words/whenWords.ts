@@ -1,6 +1,6 @@
 import type { Note } from '@feverfew/knowledge';
-import type { Lexicon } from './lexicon.js';
-import { CHEMISTRY_WORDS } from './vocabularyWords.js';
+import type { Lexicon } from './round/lexicon.js';
+import { CHEMISTRY_WORDS } from './round/vocabularyWords.js';
 
 type When = Exclude<Note['when'], 'always'>;
 type Words = { readonly [Key in keyof When]-?: (wanted: NonNullable<When[Key]>, say: Lexicon) => string };

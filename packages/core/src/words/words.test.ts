@@ -5,11 +5,11 @@ import { cases, household, knowledge, limitsOf } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { actionWords } from './actionWords.js';
-import { durationWords } from './durationWords.js';
 import { effectRange, effectWords } from './effectWords.js';
 import { findingWords } from './findingWords.js';
-import type { Lexicon } from './lexicon.js';
 import { ownerWords } from './ownerWords.js';
+import { durationWords } from './round/durationWords.js';
+import type { Lexicon } from './round/lexicon.js';
 
 const say: Lexicon = {
   name: (id) => `<${id}>`,

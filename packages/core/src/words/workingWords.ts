@@ -1,5 +1,5 @@
 import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
-import type { Lexicon } from './lexicon.js';
+import type { Lexicon } from './round/lexicon.js';
 
 export type ClaimCode = Extract<FindingCode, `claim${string}`>;
 type Working = {

@@ -1108,11 +1108,9 @@ export const fibres: readonly Fibre[] = [
     waterSensitive: false,
     mostWetting: null,
     beforeSoak: [
-      where(
-        { drains: true },
-        'Wet it whole only if it can be dried to the core within a day; else leave it to a laundry.',
-        { names: ['tumble'] },
-      ),
+      where({ drains: true }, 'Wet it whole only if it dries to the core within a day; else a laundry.', {
+        names: ['tumble'],
+      }),
     ],
     afterLook: [
       where(

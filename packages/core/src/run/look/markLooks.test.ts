@@ -3,7 +3,7 @@ import { NO_PRICES } from '../../cost/costOf.js';
 import { doneMethods } from '../../log/doneMethods.js';
 import { summariseRun } from '../../log/runSummary.js';
 import { usesOf } from '../../log/usesOf.js';
-import { knowledge as asItIs, household, label, piece, trouble } from '../../test/fixtures.js';
+import { fewWords, household, label, piece, trouble } from '../../test/fixtures.js';
 import { Walk } from '../../test/walk.js';
 import { planTreatment } from '../../treatment/planTreatment.js';
 import { nextOptions } from '../next/nextOptions.js';
@@ -15,8 +15,8 @@ import { stallView } from './stallView.js';
 const sofa = piece('armchair', { polyester: 100 }, { code: 'W' });
 /** The courses with peroxide for the second round alone: a look between two rounds has something to lead to. */
 const knowledge = {
-  ...asItIs,
-  courses: asItIs.courses.map((course) => {
+  ...fewWords,
+  courses: fewWords.courses.map((course) => {
     const { surface } = course.cloths;
     if (surface.kind !== 'course') return course;
     const first = surface.first.filter(({ methodIds }) => !methodIds.includes('peroxideDab'));

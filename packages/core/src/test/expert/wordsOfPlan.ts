@@ -1,7 +1,7 @@
 import type { Plan } from '../../treatment/plan/plan.js';
 import { findingWords } from '../../words/findingWords.js';
-import type { Lexicon } from '../../words/lexicon.js';
 import { planText } from '../../words/planLines.js';
+import type { Lexicon } from '../../words/round/lexicon.js';
 import { knowledge } from '../fixtures.js';
 
 const named = [

@@ -87,7 +87,11 @@ function mayBeAsked(deed: Deed, context: PlanContext): boolean {
   const { envelope, barred } = context;
   if (barred.has(deed)) return false;
   const chemistries = CHEMISTRY_OF[deed];
-  if (chemistries) return chemistries.some((chemistry) => windowOf(envelope, chemistry).verdict !== 'never');
+  if (chemistries)
+    return (
+      chemistries.some((chemistry) => windowOf(envelope, chemistry).verdict !== 'never') &&
+      !meetsResidue(chemistries, context)
+    );
   const bears = (action: 'press' | 'softBrush' | 'firmBrush') =>
     MECHANICAL_ACTIONS.indexOf(envelope.action.most) >= MECHANICAL_ACTIONS.indexOf(action);
   switch (deed) {
@@ -111,6 +115,16 @@ function mayBeAsked(deed: Deed, context: PlanContext): boolean {
       return true;
   }
 }
+
+/** A product that may still be on it must not meet one of the chemistries. */
+const meetsResidue = (chemistries: readonly Chemistry[], { residues, knowledge }: PlanContext): boolean =>
+  knowledge.forbiddenPairs.some(({ a, b }) =>
+    residues.some(
+      (agent) =>
+        (agent.chemistries.includes(a) && chemistries.includes(b)) ||
+        (agent.chemistries.includes(b) && chemistries.includes(a)),
+    ),
+  );
 
 /** Spores and dust that a brush raises, where someone's lungs are weak. */
 const dustWouldHarm = ({ household, marks }: PlanContext): boolean =>

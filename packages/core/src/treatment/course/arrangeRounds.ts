@@ -2,20 +2,20 @@ import { type Cloth, type Course, type CoursePass, WHAT_IS_LEFT } from '@feverfe
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import { addPromisingPasses } from './addPromisingPasses.js';
-import type { Arranged, ArrangedRound } from './arrangement.js';
+import type { Arranged, ArrangedRound, Placed } from './arrangement.js';
 import { clothOf } from './clothOf.js';
 import { bleachesInDrum, type ComposedRound, composeRound, insertPass } from './composeRound.js';
 import { courseFor, courseOfItem } from './courseFor.js';
 import { endHere, endOfNone } from './endHere.js';
 import { fitCourses } from './fitCourses.js';
 import { inChosenOrder, withChosenWays } from './followChoices.js';
-import { middle, untouched } from './goneAfter.js';
+import { goneAfter, middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { ofNoCourse, type Placing } from './placement.js';
+import { ofNoCourse, type Placing, placingOf } from './placement.js';
 import { placedAll } from './placeRound.js';
-import { isWork, secondRound } from './secondRound.js';
+import { isWork, isWorthARound, secondRound } from './secondRound.js';
 import { isPlainWater, isStronger } from './strongest.js';
 import { workedOut } from './workedOut.js';
 
@@ -29,8 +29,10 @@ const MAX_HURRIED = 3;
 /**
  * The rounds of a plan: courses of all troubles fitted to the piece, joined, judged by what they take.
  * @param open the same case with the hidden water test passed, where that would open the surface; else null
+ * @param waiting how much of the first round waits for the second, 0 or more: what only a look can call for, then
+ * its last works one by one
  */
-export function arrangeRounds(context: PlanContext, open: PlanContext | null): Arranged {
+export function arrangeRounds(context: PlanContext, open: PlanContext | null, waiting: number): Arranged {
   const cloth = clothOf(open ?? context);
   const notUsed: NotUsed[] = [];
   const told = context.marks.flatMap((work) => {
@@ -41,30 +43,32 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const cases = { context, open };
   const first = withChosenWays(fitCourses('first', courses, cloth, cases, notUsed), context, open, notUsed);
   const second = fitCourses('second', courses, cloth, cases, notUsed);
-  const arrange: Arrange = { ...cases, cloth, courses, notUsed };
+  const arrange: Arrange = { ...cases, cloth, courses, notUsed, waiting };
   const here = open ?? context;
   let line = inChosenOrder(first, context);
   let laid = laidOut(line, second, arrange);
   // A pass that does more than all of round one is not saved for a third round. A person's choice stays.
   const { instead, leftOut } = context.choices;
   const isChosen = Object.keys(instead).length + leftOut.length > 0;
-  for (let at = 0; at < MAX_HURRIED && !isChosen; at += 1) {
+  for (let at = 0; at < MAX_HURRIED && !isChosen && waiting === 0; at += 1) {
     const [best] = laid.further;
     if (!best || !isStronger(best, laid.one.passes, here)) break;
     line = insertPass(line, best, context);
     laid = laidOut(line, second, arrange);
   }
   const { one, two, further, after } = laid;
-  const three = composeRound(further, [], courses, here, [], after);
+  const last = composeRound(further, [], courses, here, [], after);
+  const isOfUse = isWorthARound(goneAfter(after.worked, here), goneAfter(last.worked, here));
   // Where every course ends honestly, what wets nothing may still be worth doing.
   const honest = told.length > 0 && courses.length === 0 && !context.item.surfaceOnly;
   const isDamage = context.marks.every(({ mark }) => mark.damage);
   const isBare = one.passes.length === 0 && !isDamage;
-  const bare = isBare ? workedOut(context, honest) : [];
+  const ways = isBare ? workedOut(context, honest) : [];
+  const bare = placedAll(ways.slice(0, Math.max(1, ways.length - waiting)), context);
   const rounds = [
-    { passes: one.passes.length > 0 ? one.passes : placedAll(bare, context), courses },
-    { passes: two.passes, courses },
-    { passes: three.passes, courses },
+    { passes: one.passes.length > 0 ? one.passes : bare, courses },
+    { passes: adds(bare, two.passes) ? two.passes : [], courses },
+    { passes: isOfUse ? last.passes : [], courses },
   ].filter(({ passes }, index) => passes.length > 0 && (index === 0 || passes.some(isWork)));
   return {
     cloth,
@@ -77,6 +81,12 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   };
 }
 
+/** A round of the courses after what was worked out without them. */
+function adds(before: readonly Placed[], after: readonly Placed[]): boolean {
+  const [gone, further] = [before.at(-1)?.gone, after.at(-1)?.gone];
+  return !gone || !further || isWorthARound(gone, further);
+}
+
 /** What is worth buying shows it by what it takes. */
 const notMain = (pass: CoursePass): CoursePass => ({ ...pass, main: false });
 
@@ -86,6 +96,7 @@ interface Arrange {
   readonly cloth: Cloth;
   readonly courses: ArrangedRound['courses'];
   readonly notUsed: NotUsed[];
+  readonly waiting: number;
 }
 
 /** Both rounds of the courses, and what is worth a further one. */
@@ -123,16 +134,45 @@ function shortFirstRound(
   second: readonly Placing[],
   arrange: Arrange,
 ): ComposedRound {
+  const { context, open, waiting } = arrange;
   const round = firstRound(first, second, arrange);
-  if (round.passes.length <= MAX_STEPS) return round;
-  const here = arrange.open ?? arrange.context;
-  const waits = first.filter(
+  if (round.passes.length <= MAX_STEPS && waiting === 0) return round;
+  const looked = first.filter(
     ({ fitted: { asked, words } }) =>
-      !asked?.main && openChecks(words, [], here).some(({ text }) => WHAT_IS_LEFT.test(text)),
+      !asked?.main && openChecks(words, [], open ?? context).some(({ text }) => WHAT_IS_LEFT.test(text)),
   );
-  if (waits.length === 0) return round;
-  const sure = first.filter((one) => !waits.includes(one));
-  return firstRound(sure, [...waits, ...second], arrange);
+  if (looked.length === 0) return withoutLast(waiting, round, first, arrange);
+  const sure = first.filter((one) => !looked.includes(one));
+  const short = firstRound(sure, [...looked, ...second], arrange);
+  return withoutLast(waiting - 1, short, sure, arrange);
+}
+
+/** The round without so many of its last works: they wait for the next. One work stays. */
+function withoutLast(
+  count: number,
+  round: ComposedRound,
+  first: readonly Placing[],
+  arrange: Arrange,
+): ComposedRound {
+  const { context, open, courses, notUsed } = arrange;
+  const last = count > 0 ? lastWork(round.passes) : null;
+  if (!last) return round;
+  const kept = round.passes.filter((pass) => pass.phase !== 'wash' && pass !== last).map(placingOf);
+  const ofDrum = first.filter(({ fitted }) => fitted.eligible.method.inMachine);
+  const start = { worked: untouched(context), passes: [] };
+  const short = composeRound([...kept, ...ofDrum], [], courses, open ?? context, notUsed, start);
+  const isOther = ({ fitted }: Placing) => fitted.eligible.method.id !== last.eligible.method.id;
+  const rest = insertPass(round.rest.filter(isOther), placingOf(last), open ?? context);
+  return withoutLast(count - 1, { ...short, rest }, first, arrange);
+}
+
+/** Its last work that is not all that is done for a trouble; null where one work is left. */
+function lastWork(passes: readonly Placed[]): Placed | null {
+  const works = passes.filter((pass) => isWork(pass));
+  if (works.length < 2) return null;
+  const isAlone = (one: Placed) =>
+    one.helps.some((markId) => works.every((other) => other === one || !other.helps.includes(markId)));
+  return works.filter((one) => !isAlone(one)).at(-1) ?? works.at(-1) ?? null;
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */

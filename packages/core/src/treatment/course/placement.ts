@@ -61,3 +61,9 @@ export function ofNoCourse(
   const fitted = { asked: null, eligible, insteadOf: null, words: null };
   return { fitted, markId: ids[0] ?? '', helps: ids, opensAfterTest, turn: 'own' };
 }
+
+/** The pass of a round as it would come into another. */
+export function placingOf({ asked, eligible, insteadOf, words, helps, opensAfterTest }: Placed): Placing {
+  const fitted = { asked, eligible, insteadOf, words };
+  return { fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, turn: 'own' };
+}

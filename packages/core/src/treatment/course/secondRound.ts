@@ -7,7 +7,7 @@ import { type ComposedRound, composeRound, insertPass } from './composeRound.js'
 import { gainOf, goneAfter, middle } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { type Placing, WHILE_FRESH } from './placement.js';
+import { type Placing, placingOf, WHILE_FRESH } from './placement.js';
 import { isPlainWater, mostOf } from './strongest.js';
 
 /** A round takes at least so much of what the one before left, 0–1: our own choice. */
@@ -43,7 +43,7 @@ export function secondRound(
   const isLookedFor = ({ asked, words }: Placed) =>
     asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
   const goesOn = ({ worked, passes }: ComposedRound) =>
-    ofTheRest(before, goneAfter(worked, context)) >= MIN_OF_A_ROUND || passes.some(isLookedFor);
+    isWorthARound(before, goneAfter(worked, context)) || passes.some(isLookedFor);
   if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)) && goesOn(own)) {
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);
@@ -61,15 +61,12 @@ export function secondRound(
     : compose(againOf(one.passes, courses, context).flatMap(ifLess));
 }
 
-/** How much of what was left at most goes of one trouble, by the middles of the ranges, 0–1. */
-const ofTheRest = (before: Gone, after: Gone): number =>
-  Math.max(
-    0,
-    ...after.byMark.map((part, at) => {
-      const gone = middle(before.byMark[at] ?? { low: 0, high: 0 });
-      return gone < 1 ? (middle(part) - gone) / (1 - gone) : 0;
-    }),
-  );
+/** Enough goes of what was left of one trouble, by the middles of the ranges. */
+export const isWorthARound = (before: Gone, after: Gone): boolean =>
+  after.byMark.some((part, at) => {
+    const gone = middle(before.byMark[at] ?? { low: 0, high: 0 });
+    return gone < 1 && (middle(part) - gone) / (1 - gone) >= MIN_OF_A_ROUND;
+  });
 
 /** What is bought takes its place by kind of work, and no stand-in for it is done as well. */
 function withBought(rest: readonly Placing[], bought: readonly Placing[], context: PlanContext): Placing[] {
@@ -116,9 +113,7 @@ function againOf(
   const worked = passes.filter(({ eligible, phase }) => phase !== 'wash' && !isPlainWater(eligible));
   const [most] = [...worked].sort((a, b) => mostOf(b.eligible, context) - mostOf(a.eligible, context));
   if (!most || most.prepares) return [];
-  const { asked, eligible, insteadOf, words, helps, opensAfterTest } = most;
-  const fitted = { asked, eligible, insteadOf, words };
-  const again: Placing = { fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, turn: 'own' };
+  const again = placingOf(most);
   return mayRepeat(again, context) ? [again] : [];
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { contextOf, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
+import { contextOf, fewWords, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
 import { planTreatment } from '../planTreatment.js';
 import { clothOf } from './clothOf.js';
 
@@ -53,7 +53,7 @@ describe('old blood', () => {
   });
   it('waits with its soak where another trouble needs dry cloth first', () => {
     const two = trouble('blood', sheet, { age: 'days', wetness: 'dry', markIds: ['blood', 'mascara'] });
-    const ways = waysOf(planTreatment(two, household, knowledge), 0);
+    const ways = waysOf(planTreatment(two, household, fewWords), 0);
     expect(ways.indexOf('neatDetergentSpot')).toBeGreaterThanOrEqual(0);
     expect(ways.indexOf('bioSoak')).toBeGreaterThan(ways.indexOf('neatDetergentSpot'));
   });

@@ -1,5 +1,7 @@
-import { AT_ONCE_METHODS } from '@feverfew/knowledge';
+import { AT_ONCE_METHODS, MAX_ROUND_WORDS } from '@feverfew/knowledge';
 import type { UsualTaken } from '../../trouble/assumeUsual.js';
+import { metricLexicon } from '../../words/round/metricLexicon.js';
+import { wordsOfRoundOne } from '../../words/round/wordsOfRoundOne.js';
 import { isFreshnessOpen, NOTHING_DONE, openConditions, wetnessOf } from '../case/circumstances.js';
 import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -16,6 +18,9 @@ import { roundOf } from './roundOf.js';
 import { rungsOf } from './rungsOf.js';
 import { spoiledFibres } from './spoiledFibres.js';
 import { verdictOf } from './verdictOf.js';
+
+/** So many works of the first round wait for the second at most. */
+const MAX_WAITING = 4;
 
 /** A treatment as an experienced hand would lay it out: first what it is and what to do at once, then the rounds. */
 export interface LaidOut {
@@ -35,10 +40,22 @@ interface LaidOutAsUsual extends LaidOut {
   readonly usual: UsualTaken | null;
 }
 
-/** @param open the same case with the hidden water test passed, where only that would open the surface */
+/**
+ * The rounds, the first of them short enough to be kept in mind: what comes last in it waits for the look otherwise.
+ * @param open the same case with the hidden water test passed, where only that would open the surface
+ */
 export function layOut(told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
+  const say = metricLexicon(told.knowledge);
+  const isShort = (laid: LaidOut) => wordsOfRoundOne({ ...laid, findings: [] }, say) <= MAX_ROUND_WORDS;
+  let laid = laidOutWith(0, told, open);
+  for (let waiting = 1; !isShort(laid) && waiting <= MAX_WAITING; waiting += 1)
+    laid = laidOutWith(waiting, told, open);
+  return laid;
+}
+
+function laidOutWith(waiting: number, told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
   const planned = coverOnly(told);
-  const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(planned, open);
+  const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(planned, open, waiting);
   const context = askingFor(
     spoiledFibres(
       arranged.flatMap(({ passes }) => passes),

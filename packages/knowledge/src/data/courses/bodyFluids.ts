@@ -52,7 +52,7 @@ export const bodyFluids = [
     garment: [
       GLOVES,
       'Blot a minute.',
-      'Cold water through from the back, three minutes.',
+      'Cold water from the back, three minutes.',
       'Keep it damp until it is treated.',
     ],
     surfaceAtOnce: [
@@ -222,8 +222,8 @@ export const bodyFluids = [
     causeAction: ['Bag it apart and wash it the same day.'],
     garment: [
       GLOVES,
-      'Lift it off with a card, fold inwards, no shaking; apart from other washing, children away.',
-      'Cold water through from the back, three to five minutes.',
+      'Lift it off with a card, no shaking; apart from other washing, children away.',
+      'Cold water from the back, three to five minutes.',
     ],
     surfaceAtOnce: [GLOVES, 'Lift, blot.', 'A cold damp cloth, blotted, until clean.'],
     donts: ['No hot water yet.', 'No chlorine.', NO_HEAT_YET],
@@ -302,7 +302,7 @@ export const bodyFluids = [
     ],
     cause: 'A leak, an illness.',
     causeAction: ['See to the size and fit of the nappy.'],
-    garment: [GLOVES, 'Lift it into the toilet.', 'Cold water through from the back, three to five minutes.'],
+    garment: [GLOVES, 'Lift it into the toilet.', 'Cold water from the back, three to five minutes.'],
     surfaceAtOnce: [GLOVES, 'Lift, blot, a cold damp cloth.'],
     donts: ['No hot water first.', 'No chlorine.', NO_HEAT_YET],
     cloths: {

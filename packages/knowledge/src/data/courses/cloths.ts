@@ -83,10 +83,7 @@ const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 
       ways: [],
       notes: [
         does('Blot it dry; open a window.'),
-        only(
-          { itemIds: SEATS },
-          'A last light wipe with a wrung-out cloth, the whole panel, seam to seam: no ring dries in.',
-        ),
+        only({ itemIds: SEATS }, 'Last, wipe the whole panel, seam to seam, with a wrung-out cloth.'),
         only({ itemIds: ['carpet', 'rug'] }, 'A dry towel and a weight on it overnight.'),
       ],
     },

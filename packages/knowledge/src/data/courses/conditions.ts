@@ -144,7 +144,7 @@ export const C = {
     [{ noneOnIt: [...ACIDS] }],
   ),
   noneToBake: condition('noneToBake', 'nothing on it browns or sets with heat', [{ notMarkIds: BAKED }]),
-  sinksIn: condition('sinksIn', 'a drop of water sinks in; else one more pad', [{ noneOnIt: [...SOLVENTS] }]),
+  sinksIn: condition('sinksIn', 'water sinks in; else another pad', [{ noneOnIt: [...SOLVENTS] }]),
   oxygenUntried: condition('oxygenUntried', 'oxygen bleach has not been tried', [
     { untried: ['percarbonate'] },
   ]),
@@ -197,7 +197,7 @@ export const C = {
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),
   colourLeft: seen('colourLeft', 'a tint is left'),
   colourNotBlueBlack: seen('colourNotBlueBlack', 'a tint is left that is not blue-black'),
-  cooled: seen('isCooled', 'a ring is left once it is cold'),
+  cooled: seen('isCooled', 'a ring is left'),
   dryNoMore: seen('dryTakesNoMore', 'dry work takes no more'),
   dull: seen('isDull', 'it is dull'),
   dyeDeveloped: seen('dyeDeveloped', 'the dye has developed'),

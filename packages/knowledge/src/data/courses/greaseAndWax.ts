@@ -36,7 +36,7 @@ const SOLVENT_NEVERS: (readonly [Line, string])[] = [
 const OUTDOORS = 'Outdoors, no flame; used pads flat outdoors or in a lidded can with water.';
 
 /** Heat takes the dye of coloured wax along. */
-const DYED_WAX = 'Coloured wax: ten seconds a press.';
+const DYED_WAX = 'Coloured: ten seconds a press.';
 
 /** Oil, wax, tar, gum and resin: chill or powder, solvent on pads, cool suds, air, wash alone. */
 export const greaseAndWax = [
@@ -294,7 +294,7 @@ export const greaseAndWax = [
     causeAction: ['A tray under the candles.'],
     garment: ['Let it harden; ice is quicker.'],
     surfaceAtOnce: ['Let it harden; ice is quicker.'],
-    donts: ['No wiping.', 'No hot water: wax hardens in drains.'],
+    donts: ['No wiping.', 'No hot water.'],
     cloths: {
       white: white({
         first: [

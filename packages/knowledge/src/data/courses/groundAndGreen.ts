@@ -36,7 +36,7 @@ export const groundAndGreen = [
     causeAction: ['Pre-treat it the same day.'],
     garment: ['Shake it; let clods of mud dry.'],
     surfaceAtOnce: ['Let it dry, vacuum.'],
-    donts: ['No rubbing.', 'No vinegar: acid turns leaf green olive.', NO_HEAT_YET],
+    donts: ['No rubbing.', 'No vinegar.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.brush({ onlyIf: [C.mudOrMoss], optional: true }), P.enzyme({ c: [20, 40] })],
@@ -238,7 +238,7 @@ export const groundAndGreen = [
           P.mild('pigment', { min: [10, 15], onlyIf: [C.stillSeen] }),
         ],
         second: [P.handSoak('pigment')],
-        notes: [only({ fibreIds: ['wool'] }, 'A wool coat: mostly that suffices.')],
+        notes: [only({ fibreIds: ['wool'] }, 'On wool that mostly suffices.')],
       }),
       surface: surface({
         first: [P.dust({ expect: 'Twelve hours later, when it is quite dry.' }), P.foam('pigment')],

@@ -489,7 +489,7 @@ export const inkAndPaint = [
     causeAction: ['Let it dry flat, a pad beneath.'],
     garment: ['A pad beneath; keep it dry.'],
     surfaceAtOnce: ['Keep it dry, no wiping.'],
-    donts: ['No water.', 'No rubbing.', 'No heat.'],
+    donts: ['No water first.', 'No rubbing.', 'No heat.'],
     cloths: {
       white: white({
         first: [

@@ -65,7 +65,7 @@ export const P = {
   // Dry.
   lift: (more: More = {}) => pass('bulk', 'liftOff', { min: [1, 3], ...more }),
   chip: (more: More = {}) =>
-    pass('bulk', 'chillAndChip', { min: [20, 60], stop: 'No more flakes come.', ...more }),
+    pass('bulk', 'chillAndChip', { min: [20, 60], stop: 'No more flakes.', ...more }),
   tape: (purpose: Purpose, more: More = {}) => pass(purpose, 'tapeLift', { min: [2, 10], ...more }),
   dust: (more: More = {}) => pass('dust', 'dryVacuum', { min: [5, 15], ...more }),
   brush: (more: More = {}) => pass('bulk', 'brushOffDry', { ...more }),
@@ -92,7 +92,7 @@ export const P = {
 
   // On the spot.
   flush: (more: More = {}) =>
-    pass('loose', 'coldFromBack', { min: [2, 5], c: [8, 25], stop: 'The water runs clear.', ...more }),
+    pass('loose', 'coldFromBack', { min: [2, 5], c: [8, 25], stop: 'It runs clear.', ...more }),
   drip: (more: More = {}) => pass('loose', 'coolDripThrough', { min: [3, 10], ...more }),
   enzyme: (more: More = {}) =>
     pass('protein', ['enzymePretreat', 'bioDetergentSpot'], { min: [15, 30], ...more }),
@@ -160,14 +160,14 @@ export const P = {
     pass(purpose, 'alcoholSpot', {
       min: [3, 10],
       after: 'airOut',
-      stop: 'Two pads stay clean.',
+      stop: 'Two stay clean.',
       ...more,
     }),
   spirits: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['spiritsSpot', 'solventDetergentSpot'], {
       min: [5, 10],
       after: 'airOut',
-      stop: 'Two pads stay clean.',
+      stop: 'Two stay clean.',
       ...more,
     }),
   ketone: (purpose: Purpose, more: More = {}) =>

@@ -20,7 +20,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_SOAP = 'No soap bar: soap sets tannin.';
+const NO_SOAP = 'No soap bar.';
 
 /** What plants colour, and what is sweet: water first, then acid or oxygen. */
 export const plantColour = [

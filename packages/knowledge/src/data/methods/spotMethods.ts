@@ -119,7 +119,7 @@ export const spotMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     notes: {
-      apply: [always('Cover the mark and a little beyond.')],
+      apply: [always('The mark and a little beyond.')],
       dwell: [always('Must not dry out: wet it again if it does.', { bars: ['dryIn'] })],
     },
   },
@@ -185,7 +185,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'chillAndChip',
-    name: 'Chill, chip, then blot',
+    name: 'Chill and chip',
     reason: 'Hard wax and resin break off cleanly; nothing chemical yet.',
     place: 'both',
     wetting: 'dry',
@@ -278,7 +278,7 @@ export const spotMethods: readonly Method[] = [
     ...SPOT_DEFAULTS,
     id: 'spiritsSpot',
     spotKind: 'spirit',
-    name: 'Mineral spirits, then detergent',
+    name: 'Mineral spirits',
     reason: 'Dry side before wet side: dissolves oil, wax and resin before water locks them.',
     kinds: ['mark'],
     componentIds: [
@@ -300,13 +300,13 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     solventAftercare: true,
     notes: {
-      apply: [always('Brush it down onto a pad; a fresh pad each time.', { asks: ['brush'] })],
+      apply: [always('Brush it onto fresh white pads.', { asks: ['brush'] })],
       rinse: [
         always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {
           names: ['blot'],
         }),
       ],
-      wash: [always('Only when no smell is left: warm wash, alone.', { names: ['heat'] })],
+      wash: [always('Only once no smell is left; alone.', { names: ['heat'] })],
     },
   },
   {
@@ -486,7 +486,7 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('Damp or dry, mark towards the light.', { asks: ['sun'] }),
+        always('Damp, mark towards the light.', { asks: ['sun'] }),
         where({ white: false }, 'What is not the mark is covered: the sun fades its dye too.', {
           asks: ['sun'],
         }),
@@ -609,7 +609,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'vinegarFoodSpot',
-    name: 'Vinegar on the food mark, then wash',
+    name: 'Vinegar on food marks',
     reason: 'Mild acid on juice, tea and tomato; weak on fat.',
     kinds: ['mark'],
     componentIds: ['tannin', 'anthocyanin'],
@@ -622,7 +622,7 @@ export const spotMethods: readonly Method[] = [
     schoolId: 'foodVinegar',
     throughRinse: true,
     expectedSignIds: ['vinegarSmellGoes'],
-    notes: { apply: [always('Wet the mark from the back.')] },
+    notes: { apply: [always('Wet it from the back.')] },
   },
   {
     ...SPOT_DEFAULTS,

@@ -177,7 +177,7 @@ export const stepMethods: readonly Method[] = [
     ...SPOT,
     id: 'coolDripThrough',
     spotKind: 'drip',
-    name: 'Cool water, dripped through over a towel',
+    name: 'Cool water, dripped through',
     reason: 'Washes loose soil straight down, on what may not be soaked.',
     kinds: ['mark', 'odour', 'yellowing'],
     agents: [{ agentId: 'water', dose: { per: 'parts', parts: 1 } }],
@@ -189,7 +189,7 @@ export const stepMethods: readonly Method[] = [
     throughRinse: true,
     notes: {
       apply: [
-        always('A spoonful at a time; stop if a lining bleeds.', {
+        always('By the spoonful, over a towel; stop if a lining bleeds.', {
           names: ['blot'],
         }),
       ],
@@ -260,7 +260,7 @@ export const stepMethods: readonly Method[] = [
     harshness: 3,
     notes: {
       apply: [
-        always('Plain paper above and below, iron at its lowest, no steam, moving.', {
+        always('Between plain paper, lowest iron, no steam, moving.', {
           names: ['steam', 'heat'],
         }),
       ],

@@ -539,7 +539,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 4,
     maxRounds: 3,
     notes: {
-      apply: [always('Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.')],
+      apply: [always('A little, to 2–3 cm beyond the rim; keep it damp under a cloth.')],
       rinse: [always('Blot out; several rounds rather than one flood.', { names: ['blot'] })],
     },
   },

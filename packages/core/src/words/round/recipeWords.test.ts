@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Action } from '../treatment/plan/action.js';
-import type { Ingredient } from '../treatment/plan/recipe.js';
-import type { Round } from '../treatment/plan/round.js';
+import type { Action } from '../../treatment/plan/action.js';
+import type { Ingredient } from '../../treatment/plan/recipe.js';
+import type { Round } from '../../treatment/plan/round.js';
 import type { Lexicon } from './lexicon.js';
 import { labelWords, recipeStretches, recipeWords, twoFigures } from './recipeWords.js';
 import { dryingWords } from './roundWords.js';
@@ -42,9 +42,9 @@ const words = (methodId: string, ...actions: Action[]) =>
   recipeWords({ methodId, actions }, say).replaceAll('\u00a0', ' ');
 
 describe('the figures of a step', () => {
-  it('are amount, warmth and time; a product that the title names is not named again', () => {
+  it('are amount and time; a product that the title names is not named again, and a neat one has no warmth', () => {
     expect(words('neat', action('mix', { ingredients: [pour('dish')], tempC: warm(40) }), wait(null))).toBe(
-      '13 mL, 40 °C, 10–15 min',
+      '13 mL, 10–15 min',
     );
     expect(words('dab', action('mix', { ingredients: [pour('peroxide', { strengthPct: 3 })] }))).toBe(
       '13 mL',

@@ -1,7 +1,7 @@
 import { SAID_IN_DROPS_ML } from '@feverfew/knowledge';
-import type { Action } from '../treatment/plan/action.js';
-import type { Ingredient } from '../treatment/plan/recipe.js';
-import type { RoundPass } from '../treatment/plan/round.js';
+import type { Action } from '../../treatment/plan/action.js';
+import type { Ingredient } from '../../treatment/plan/recipe.js';
+import type { RoundPass } from '../../treatment/plan/round.js';
 import { dropWords, liquidWords, toolWords } from './amountWords.js';
 import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
@@ -38,7 +38,7 @@ export function recipeStretches(
       pours.map((one) => pourStretches(one, title, say)),
       ' + ',
     ),
-    waterStretches(actions, say),
+    waterStretches(actions, say.name(methodId), say),
     putOnStretches(actions, say),
     dwell ? [strong(waitWords(dwell))] : [],
   ].filter((part) => part.length > 0);
@@ -141,7 +141,7 @@ function putOnStretches(actions: readonly Action[], say: Lexicon): Stretch[] {
   return putOn.goes ? [amount, plain(' a go')] : [plain('put on '), amount];
 }
 
-function waterStretches(actions: readonly Action[], say: Lexicon): Stretch[] {
+function waterStretches(actions: readonly Action[], title: string, say: Lexicon): Stretch[] {
   const work = actions.filter(({ kind }) => kind === 'mix' || kind === 'apply' || kind === 'dwell');
   const mix = work.find(({ bath, waterML }) => bath !== null || waterML !== null);
   const drum = actions.find(
@@ -151,12 +151,22 @@ function waterStretches(actions: readonly Action[], say: Lexicon): Stretch[] {
   const warm = (drum ?? mix)?.tempC ?? work.find(({ tempC }) => tempC !== null)?.tempC ?? null;
   const isCold = warm !== null && warm.target <= COLD_C && !drum;
   const at = warm === null ? '' : isCold ? 'cold' : `at\u00a0${say.temp(warm.target)}`;
-  if (mix?.bath) return [plain('in '), strong(`${say.volume(mix.bath.waterL * 1000)} ${at}`.trim())];
+  if (mix?.bath)
+    return [
+      plain('in '),
+      strong(`${say.volume(mix.bath.waterL * 1000)} ${at}`.trim()),
+      ...(mix.batches > 1 ? [plain(' for each of '), strong(`${mix.batches} lots`)] : []),
+    ];
   if (mix?.waterML) {
     const amount = strong(liquidWords(twoFigures(mix.waterML), mix.waterTools ?? null, say));
     return [plain('in '), amount, plain(isCold ? ' cold water' : ` water ${at}`)];
   }
-  if (warm === null) return [];
+  // A neat product is neither warmed nor cooled.
+  const isNeat = actions.some(({ ingredients }) =>
+    ingredients.some(({ agentId }) => agentId !== PLAIN_WATER),
+  );
+  const isTitled = isCold && namesIn(title, 'cold', []);
+  if (warm === null || (isNeat && !drum) || isTitled) return [];
   return isCold ? [plain('cold')] : [strong(say.temp(warm.target))];
 }
 

@@ -1,6 +1,6 @@
 import { SAID_IN_DROPS_ML } from '@feverfew/knowledge';
-import { MEASURE_TOOLS } from '../household/measureTool.js';
-import type { SnappedVolume } from '../household/snapToTools.js';
+import { MEASURE_TOOLS } from '../../household/measureTool.js';
+import type { SnappedVolume } from '../../household/snapToTools.js';
 import type { Lexicon } from './lexicon.js';
 
 const TOOL_WORDS: Readonly<Record<string, string>> = {

@@ -1,7 +1,7 @@
 import { NO_HEAT_YET } from '@feverfew/knowledge';
-import type { Action } from '../treatment/plan/action.js';
-import type { Plan } from '../treatment/plan/plan.js';
-import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
+import type { Action } from '../../treatment/plan/action.js';
+import type { Plan } from '../../treatment/plan/plan.js';
+import type { Minutes, Round, RoundPass } from '../../treatment/plan/round.js';
 import { liquidWords } from './amountWords.js';
 import { BETWEEN_WORDS, checkWords } from './courseWords.js';
 import { durationWords } from './durationWords.js';
@@ -32,6 +32,8 @@ export interface PassWords {
   /** Those of the lines that say what to look at first. */
   readonly conditions: readonly string[];
   readonly how: string | null;
+  /** Those of the lines that guard people. */
+  readonly guards: readonly string[];
 }
 
 /** @param plan the round by itself says in full what its plan has said before */
@@ -81,6 +83,7 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
   const tellsWash = phase === 'wash' && pass.advice.length > 0;
   const conditions = conditionWords(pass);
   const after = phase === 'wash' ? [] : afterWords(pass, earlier.passes, say);
+  const airedFirst = airedFirstWords(actions);
   const recipe = recipeWords(pass, say);
   const missing = pass.missingAgentIds.map(say.name).join(', ');
   const toBuy = missing === '' ? null : `To buy: ${missing}.`;
@@ -90,7 +93,8 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
     recipe: recipe === '' ? null : `${recipe}.`,
     lines: [
       ...(toBuy ? [toBuy] : []),
-      ...beforeWords(actions, pass.rinsedAtOnce === true),
+      ...airedFirst,
+      ...rinsedFirstWords(pass),
       ...(test ? [test] : []),
       ...conditions,
       ...(how && !tellsWash ? [how] : []),
@@ -103,6 +107,7 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
     test,
     conditions,
     how,
+    guards: pass.between.way === 'airOut' ? [...airedFirst, ...after] : airedFirst,
   };
 }
 
@@ -144,21 +149,20 @@ function afterWords(pass: RoundPass, before: readonly RoundPass[], say: Lexicon)
 export const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
   onlyIf ? [`Only if: ${lower(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
 
-/** What an earlier product, or the trouble itself, asks for before the work begins. */
-function beforeWords(actions: readonly Action[], isRinsed: boolean): string[] {
-  const rinse = actions.find(({ kind }) => kind === 'rinseBefore');
+/** Vapour that burns, of an earlier product or of the trouble itself, is out before the work begins. */
+function airedFirstWords(actions: readonly Action[]): string[] {
   const work = actions.findIndex(({ kind }) => kind === 'mix' || kind === 'apply');
   const airs = actions.slice(0, Math.max(0, work)).some(({ kind }) => kind === 'airOut');
-  return [
-    ...(airs ? ['First outdoors, until no smell is left.'] : []),
-    ...(rinse && !isRinsed
-      ? [
-          rinse.rinseWay === 'damp'
-            ? 'First blot out what was put on it.'
-            : `First rinse it in ${rinse.rinses ?? 2} cold waters.`,
-        ]
-      : []),
-  ];
+  return airs ? ['First outdoors, until no smell is left.'] : [];
+}
+
+/** An earlier product is out before the work begins. */
+function rinsedFirstWords({ actions, rinsedAtOnce }: RoundPass): string[] {
+  const rinse = actions.find(({ kind }) => kind === 'rinseBefore');
+  if (!rinse || rinsedAtOnce) return [];
+  return rinse.rinseWay === 'damp'
+    ? ['First blot out what was put on it.']
+    : [`First rinse it in ${rinse.rinses ?? 2} cold waters.`];
 }
 
 /** How much plain water goes on a surface after a product. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { sweepOf } from '../proof/sweepCase.js';
-import { knowledge } from '../test/fixtures.js';
-import type { RoundPass } from '../treatment/plan/round.js';
-import { planTreatment } from '../treatment/planTreatment.js';
+import { sweepOf } from '../../proof/sweepCase.js';
+import { knowledge } from '../../test/fixtures.js';
+import type { RoundPass } from '../../treatment/plan/round.js';
+import { planTreatment } from '../../treatment/planTreatment.js';
 import type { Lexicon } from './lexicon.js';
 import { passWords } from './roundWords.js';
 
