@@ -29,8 +29,7 @@ const MAX_HURRIED = 3;
 /**
  * The rounds of a plan: courses of all troubles fitted to the piece, joined, judged by what they take.
  * @param open the same case with the hidden water test passed, where that would open the surface; else null
- * @param waiting how much of the first round waits for the second, 0 or more: what only a look can call for, then
- * its last works one by one
+ * @param waiting steps back from the full first round, 0 or more: what a look can call for waits, then its last works
  */
 export function arrangeRounds(context: PlanContext, open: PlanContext | null, waiting: number): Arranged {
   const cloth = clothOf(open ?? context);
