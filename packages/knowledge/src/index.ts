@@ -16,6 +16,7 @@ export * from './data/senseWords.js';
 export * from './data/spotAmounts.js';
 export {
   CONSERVATOR_END,
+  COVERED_DONTS,
   END_TEXTS,
   FOR_A_CLEANER,
   HEAT_ALLOWED_NOTE,

@@ -17,11 +17,10 @@ const MAX_FAULTS: Readonly<Record<SenseKind, number>> = {
   againstOwnNever: 0,
   absentName: 0,
   missingPlace: 0,
-  // What waits so that the first round stays short enough to be kept in mind.
-  strongestLate: 4,
+  strongestLate: 0,
   weakerInstead: 0,
   idleStep: 11,
-  emptyRound: 12,
+  emptyRound: 0,
   equalEnds: 0,
   amountOutside: 0,
   amountAgainstWords: 0,

@@ -1108,7 +1108,7 @@ export const fibres: readonly Fibre[] = [
     waterSensitive: false,
     mostWetting: null,
     beforeSoak: [
-      where({ drains: true }, 'Wet it whole only if it dries to the core within a day; else a laundry.', {
+      where({ drains: true }, 'Wet it whole only if it dries to the core within a day; else to a laundry.', {
         names: ['tumble'],
       }),
     ],

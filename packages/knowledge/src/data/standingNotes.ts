@@ -4,6 +4,13 @@ import { always } from './say.js';
 /** What sets a mark waits until the mark is seen gone. */
 export const NO_HEAT_YET = 'No dryer, no iron yet.';
 
+/** Warnings of several troubles that others say as well: said all the same where not all of the others are there. */
+export const COVERED_DONTS: readonly { readonly line: string; readonly by: readonly string[] }[] = [
+  { line: 'No hot water.', by: ['No water above forty degrees.'] },
+  { line: 'No wiping.', by: ['No rubbing.'] },
+  { line: 'No heat.', by: [NO_HEAT_YET, 'No water above forty degrees.'] },
+];
+
 /** A first act that is only for what is fresh, said where it is not known whether it is. */
 export const ifStillWet = (text: string): string =>
   `${IF_STILL_WET}${text.charAt(0).toLowerCase()}${text.slice(1)}`;

@@ -154,7 +154,7 @@ function withoutLast(
   arrange: Arrange,
 ): ComposedRound {
   const { context, open, courses, notUsed } = arrange;
-  const last = count > 0 ? lastWork(round.passes) : null;
+  const last = count > 0 ? lastWork(round.passes, open ?? context) : null;
   if (!last) return round;
   const kept = round.passes.filter((pass) => pass.phase !== 'wash' && pass !== last).map(placingOf);
   const ofDrum = first.filter(({ fitted }) => fitted.eligible.method.inMachine);
@@ -165,13 +165,17 @@ function withoutLast(
   return withoutLast(count - 1, { ...short, rest }, first, arrange);
 }
 
-/** Its last work that is not all that is done for a trouble; null where one work is left. */
-function lastWork(passes: readonly Placed[]): Placed | null {
+/** Its last work that is neither the strongest nor all that is done for a trouble; null where one work is left. */
+function lastWork(passes: readonly Placed[], context: PlanContext): Placed | null {
   const works = passes.filter((pass) => isWork(pass));
   if (works.length < 2) return null;
   const isAlone = (one: Placed) =>
     one.helps.some((markId) => works.every((other) => other === one || !other.helps.includes(markId)));
-  return works.filter((one) => !isAlone(one)).at(-1) ?? works.at(-1) ?? null;
+  const spare = works.filter((one) => !isAlone(one));
+  const others = (one: Placed) => passes.filter((other) => other !== one);
+  const mayWait = (one: Placed) =>
+    !isPlainWater(one.eligible) && !isStronger(placingOf(one), others(one), context);
+  return spare.filter(mayWait).at(-1) ?? spare.at(-1) ?? works.at(-1) ?? null;
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */

@@ -1,5 +1,6 @@
 import {
   type AtOnceVerb,
+  COVERED_DONTS,
   type Course,
   type Deed,
   HANDS_ON_MIN,
@@ -142,7 +143,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   );
   return {
     actions,
-    donts: [...new Set(donts.map(({ text }) => text))],
+    donts: withoutCovered([...new Set(donts.map(({ text }) => text))]),
     handsOnMin: actions.length * HANDS_ON_MIN.lift,
     // What is done only if it is still wet is not counted on.
     gone: goneAtOnce(
@@ -151,6 +152,12 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     ),
   };
 }
+
+/** Warnings without those that others of them say as well. */
+const withoutCovered = (lines: readonly string[]): string[] =>
+  lines.filter(
+    (line) => !COVERED_DONTS.some((one) => one.line === line && one.by.every((by) => lines.includes(by))),
+  );
 
 /** Courses of all troubles here, each once. */
 const coursesHere = ({ marks, item, knowledge }: PlanContext): Course[] => [
