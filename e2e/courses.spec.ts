@@ -26,7 +26,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await page.goto('/reference/marks/candleWax?cloth=white');
   await expect(page.getByRole('heading', { name: 'candle wax', level: 1 })).toBeVisible();
   const steps = page.getByRole('region', { name: 'On white, sturdy cloth' }).getByRole('listitem');
-  await expect(steps.nth(0)).toContainText('Chill, chip');
+  await expect(steps.nth(0)).toContainText('Chill and chip');
   await expect(steps.nth(1)).toContainText('Warm iron through paper');
   await unfold(page, 'How to tell');
   await page.getByRole('link', { name: /Soot: tape first/ }).click();

@@ -44,7 +44,7 @@ async function shoot(
     before = async () => undefined,
   } = {},
 ) {
-  const page = await browser.newPage({ viewport, colorScheme, timezoneId });
+  const page = await browser.newPage({ viewport, colorScheme, timezoneId, locale: 'en-GB' });
   await before(page);
   await page.goto(`${BASE}${path}`);
   // The line of changes never falls silent: what counts is that nothing is being fetched any more.
