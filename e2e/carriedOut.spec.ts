@@ -141,12 +141,12 @@ atNight(
       for (const place of await tub.goOn(['finalLook'], 'Most of it')) rounds.add(place.slice(0, 7));
       await tub.tell('All of it');
       const next = page.getByRole('button', { name: /^The next round/ });
-      await expect(page.getByRole('group', { name: 'Plan anew' })).toBeVisible();
+      await expect(page.getByRole('group', { name: 'Plan again' })).toBeVisible();
       if (!(await next.isVisible())) break;
       await next.click();
     }
     expect([...rounds]).toContain('Round 2');
-    await page.getByRole('button', { name: /^Plan anew/ }).click();
+    await page.getByRole('button', { name: /^Plan again/ }).click();
     await expect(page).toHaveURL(/\/trouble\//);
     await desk.choose('age', 'some days ago');
     await start(phone);

@@ -41,7 +41,7 @@ export class Desk {
 
   /** Opens the picker of a blank; on a phone the facts are unfolded first, and what is as usual is asked for. */
   async openBlank(id: string): Promise<void> {
-    const folded = this.page.getByRole('button', { name: 'Change what is told' });
+    const folded = this.page.getByRole('button', { name: 'Change the facts' });
     const more = this.page.getByRole('button', { name: 'more', exact: true });
     await expect(this.blank('mark').or(folded).locator('visible=true').first()).toBeVisible();
     if (await folded.isVisible()) await folded.click();

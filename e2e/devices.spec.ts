@@ -116,7 +116,7 @@ test('a house is opened on a page, and a phone comes in by the code that is show
   const context = await phone(server.base, { viewport: { width: 1280, height: 800 } });
   const desk = await context.newPage();
   await desk.goto('/devices');
-  await desk.getByLabel('What it is called').fill('Tub phone');
+  await desk.getByLabel('Its name').fill('Tub phone');
   await desk.getByRole('button', { name: 'The tub only' }).click();
   await desk.getByRole('button', { name: 'Show the code' }).click();
   const code = (await desk.locator('[data-code]').textContent()) ?? '';
@@ -125,14 +125,14 @@ test('a house is opened on a page, and a phone comes in by the code that is show
   const other = await phone(PLAIN);
   const page = await other.newPage();
   expect(await page.goto('/pieces').then((answer) => answer?.status())).toBe(200);
-  await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Connect' })).toBeVisible();
   // Nothing of the house is there to be seen.
   await expect(page.getByRole('navigation')).toHaveCount(0);
   await page.getByLabel('The code').fill('AAAA AAAA');
-  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByRole('button', { name: 'Connect' }).click();
   await expect(page.getByRole('alert')).toContainText('That code is wrong');
   await page.getByLabel('The code').fill(code.toLowerCase());
-  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByRole('button', { name: 'Connect' }).click();
   // It stays where it wanted to go.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/linen/i);
   await expect(desk.getByText('Tub phone: the tub only')).toBeVisible();
@@ -142,10 +142,10 @@ test('a house is opened on a page, and a phone comes in by the code that is show
   const run = (await today()).running[0];
   await page.goto(`/runs/${run?.id}`);
   await expect(page.locator('h1[data-step], h1')).toBeVisible();
-  await desk.getByRole('button', { name: 'Put Tub phone out' }).click();
-  await desk.getByRole('button', { name: 'Put it out' }).click();
+  await desk.getByRole('button', { name: 'Remove Tub phone' }).click();
+  await desk.getByRole('button', { name: 'Remove it' }).click();
   await expect(desk.getByLabel('Name of Tub phone')).toHaveCount(0);
-  await expect(page.getByRole('heading', { name: 'Come in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Connect' })).toBeVisible();
   await expect(page.getByText(run?.pieceName ?? '-', { exact: false })).toHaveCount(0);
   await other.close();
   await context.close();
@@ -166,7 +166,7 @@ test('the tub only, over plain http: taps count, nothing else is offered or done
   await note(page, 'lifted a corner');
   await expect.poll(async () => (await eventsOf(id)).length).toBe(before + 1);
   await page.goto(`/trouble/${waiting[0]?.id}`);
-  await expect(page.getByText('This device begins nothing')).toBeVisible();
+  await expect(page.getByText('This device may not start a treatment')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Start/ })).toHaveCount(0);
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
@@ -179,7 +179,7 @@ test('the tub only, over plain http: taps count, nothing else is offered or done
   ).toHaveCount(0);
   await expect(page.getByText('From a file')).toHaveCount(0);
   await page.goto('/household');
-  await expect(page.getByText('This device changes nothing here')).toBeVisible();
+  await expect(page.getByText('This device may not change anything here')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);
   await page.goto('/devices');
   await expect(page.getByText('This device only carries out what is under way')).toBeVisible();
@@ -258,7 +258,7 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
 
   await context.setOffline(true);
   await page.reload();
-  await expect(page.getByText('No line to the house')).toBeVisible();
+  await expect(page.getByText('No connection')).toBeVisible();
   await note(page, 'in the evening');
   await expect(page.getByText(/1 tap waits on this device/)).toBeVisible();
   await page.reload();
@@ -286,7 +286,7 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
   expect(hoursAgo).toBeGreaterThan(8.9);
   expect(hoursAgo).toBeLessThan(9.2);
   await page.clock.fastForward('00:01:05');
-  await expect(page.getByText('No line to the house')).toHaveCount(0);
+  await expect(page.getByText('No connection')).toHaveCount(0);
   await context.close();
 });
 

@@ -11,6 +11,8 @@ const MAX_BYTES = 310_000;
 const MAX_FONTS = 75_000;
 /** Four seconds on a machine with nothing else to do; this one works at two tests at a time. */
 const MAX_MS = 6500;
+/** The field of the page itself is there at once. */
+const MAX_EARLY_MS = 3000;
 
 interface FirstLoad {
   readonly scripts: number;
@@ -79,6 +81,35 @@ test('the first page comes over a slow line with little to fetch, and is soon re
   expect(best?.all, 'all but typefaces').toBeLessThan(MAX_BYTES);
   expect(best?.fonts, 'typefaces').toBeGreaterThan(20_000);
   expect(best?.fonts, 'typefaces').toBeLessThan(MAX_FONTS);
+});
+
+test('words are taken before any script is there, and nothing typed is lost', async ({ browser, server }) => {
+  const context = await browser.newContext({ viewport: PHONE, baseURL: server.base });
+  const page = await context.newPage();
+  const line = await context.newCDPSession(page);
+  await line.send('Network.enable');
+  await line.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 20,
+    downloadThroughput: SLOW,
+    uploadThroughput: SLOW,
+  });
+  const began = Date.now();
+  await page.goto('/', { waitUntil: 'commit' });
+  const early = page.locator('#early input');
+  await early.fill('blood on white cotton pillowcase');
+  expect(Date.now() - began).toBeLessThan(MAX_EARLY_MS);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 12_000 });
+  await expect(early).toHaveCount(0);
+  const field = page.getByRole('textbox', { name: 'What happened?' });
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue('blood on white cotton pillowcase');
+  // Enter pressed early counts as well.
+  await page.goto('/trouble', { waitUntil: 'commit' });
+  await early.fill('blood on white cotton pillowcase');
+  await early.press('Enter');
+  await expect(page.locator('[data-slate]')).toBeVisible({ timeout: 15_000 });
+  await context.close();
 });
 
 test.describe('a house with nothing in it', () => {

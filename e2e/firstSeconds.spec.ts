@@ -20,7 +20,7 @@ for (const [size, viewport] of Object.entries(SIZES))
     await page.goto('/');
     const field = page.getByRole('textbox', { name: 'What happened?' });
     await field.fill('red wine on carpet');
-    await page.getByRole('button', { name: 'Tell it' }).click();
+    await page.getByRole('button', { name: 'Go', exact: true }).click();
     const slate = page.getByRole('region', { name: 'At once' });
     await expect(slate).toContainText('Press');
     await expect(slate).toContainText('no rubbing');

@@ -67,7 +67,7 @@ test('the household goes out as a file and comes in whole or not at all', async 
   await page.goto('/household');
   await unfold(page, 'As a file');
   const download = page.waitForEvent('download');
-  await page.getByText('Take the household along').click();
+  await page.getByText('Export the household').click();
   const path = await (await download).path();
   const text = readFileSync(path, 'utf8');
   const input = page.getByLabel('Household file');

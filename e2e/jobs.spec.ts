@@ -188,7 +188,7 @@ for (const [words, told, steps] of TYPED)
     await page.setViewportSize(PHONE);
     await page.goto('/');
     await page.getByRole('textbox', { name: 'What happened?' }).fill(words);
-    await page.getByRole('button', { name: 'Tell it' }).click();
+    await page.getByRole('button', { name: 'Go', exact: true }).click();
     await expect(page.locator('[data-slate]')).toBeVisible();
     await expect(page).toHaveURL(/told=/);
     await expectFirstView(page, 'phone');

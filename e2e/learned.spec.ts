@@ -85,7 +85,7 @@ test('the household travels: out as a file, into an empty house, out again byte 
   await page.goto(`${server.base}/household`);
   await unfold(page, 'As a file');
   const taking = page.waitForEvent('download');
-  await page.getByText('Take the household along').click();
+  await page.getByText('Export the household').click();
   const path = await (await taking).path();
   const before = readFileSync(path, 'utf8');
   await page.goto(`${empty.base}/household`);

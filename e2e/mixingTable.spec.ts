@@ -189,7 +189,7 @@ test('from a step of a plan one tap opens the table filled in; at the tub a kept
   await desk.choose('wetness', 'dry');
   const rung = page.locator('[data-rung=oxygenSoak]');
   await rung.getByRole('button', { name: /^Why step/ }).click();
-  await expect(rung).toContainText(/stands at \d+\s°C with tub and piece in, pH/);
+  await expect(rung).toContainText(/is at \d+\s°C with tub and piece in, pH/);
   await rung.getByRole('link', { name: 'On the mixing table' }).click();
   await expect(page).toHaveURL(/\/mix\?in=vessel/);
   await expect(row(page, 'oxygenBleach').getByLabel('How much')).toHaveValue(/^5\d/);

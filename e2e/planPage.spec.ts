@@ -65,7 +65,7 @@ test('what is not told is assumed at its step, what must be bought has what ther
   const powder = desk.rung('absorbentDust');
   const amount = powder.locator('strong', { hasText: /mL|tsp|tbsp/ }).first();
   const before = await amount.textContent();
-  await powder.getByRole('button', { name: 'Assuming a palm, 8 × 8 cm' }).click();
+  await powder.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' }).click();
   await powder.getByRole('button', { name: 'a coin', exact: true }).click();
   await expect(amount).not.toHaveText(before ?? '');
   await expect(page.getByRole('button', { name: /^Assuming a palm/ })).toHaveCount(0);
@@ -131,9 +131,9 @@ test('a step is left out and put back; telling another begins anew, and back bri
   await page.reload();
   await putBack.click();
   await expect(desk.rung('oxygenSoak')).toBeVisible();
-  await page.getByRole('button', { name: 'Tell another' }).click();
+  await page.getByRole('button', { name: 'Add another' }).click();
   await expect(page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
-  await expect(page.getByText('Begun and not kept:')).toContainText('beetroot on the damask cloth');
+  await expect(page.getByText('Started and not kept:')).toContainText('beetroot on the damask cloth');
   await page.goBack();
   await expect(desk.rung('oxygenSoak')).toBeVisible();
 });
@@ -173,7 +173,7 @@ test('limits, reasons, the next round and what is not used open in place; the lo
   for (const way of ['Fainter: ', 'Worse: stop']) await expect(round).toContainText(way);
   await expect(page.locator('[data-lost]')).toHaveCount(0);
   await desk.unfold('Not used here');
-  await expect(page.locator('[data-lost]').first()).toContainText('Ground:');
+  await expect(page.locator('[data-lost]').first()).toContainText('Source:');
 });
 
 atNight('the round that may follow is an outline until it is asked for', async ({ page }) => {

@@ -122,7 +122,7 @@ const CASES: readonly Case[] = [
     piece: { colour: 'dark', fastness: 'proven', label: machine(60) },
     facts: { ...whole, age: 'months' },
     rungs: ['deepStrip', 'vinegarRinse'],
-    says: [/Softener stops terry/],
+    says: [/Softener makes towels absorb less/],
   },
   {
     name: 'chain oil on canvas trousers',
@@ -275,7 +275,7 @@ atNight('every trouble of the list brings a short plan of its own to the screen'
   for (const given of shown) {
     await page.goto(addressOf(draftOf(given)));
     const desk = new Desk(page);
-    const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to somebody who does this';
+    const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to a professional';
     await expect(page.getByRole('heading', { name: title, exact: true }), given.name).toBeVisible();
     if (given.rungs.length > 0) await desk.openRounds();
     await desk.unfold('Keep in mind');

@@ -17,7 +17,7 @@ atNight('blood on a wool blanket: cold, no protease, no percarbonate', async ({ 
   await desk.showAllLosers();
   await expect(desk.lost('enzymePretreat')).toContainText('No protein-cutting enzymes: wool 100 %.');
   await expect(desk.lost('oxygenSoak')).toContainText('No oxygen bleach: wool 100 %.');
-  await expect(desk.lost('oxygenSoak')).toContainText('Ground:');
+  await expect(desk.lost('oxygenSoak')).toContainText('Source:');
   await desk.unfold('Keep in mind');
   await expect(page.getByText('Cold only until no more lifts')).toBeVisible();
 });
@@ -48,7 +48,7 @@ atNight('nail varnish on an acetate lining: both removers out, a professional na
   await desk.find('mark', 'nail polish');
   await desk.find('piece', 'good coat');
   await desk.choose('part', 'lining');
-  await expect(page.getByRole('heading', { name: 'Take it to somebody who does this' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Take it to a professional' })).toBeVisible();
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('blockquote')).toContainText('nail varnish on the good coat, on the lining');
   await desk.showAllLosers();

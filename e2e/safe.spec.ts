@@ -13,7 +13,7 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await desk.newPiece('T-shirt', 'T-shirt or polo');
   await desk.fibre('cotton');
   await desk.colour('white');
-  await expect(page.getByRole('button', { name: 'Assuming a palm, 8 × 8 cm' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' })).toBeVisible();
   const alcohol = desk.rung('alcoholSpot');
   await expect(alcohol).toContainText(/\(2\.5\s*mL\)/);
   await desk.openBlank('size');

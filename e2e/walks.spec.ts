@@ -52,7 +52,7 @@ for (const [words, first] of WALKED) {
     await page.goto('/');
     const walker = new Walker(page);
     await walker.type(words);
-    await walker.tap('Tell it');
+    await walker.tap('Go');
     const slate = page.locator('[data-slate]');
     await expect(slate).toContainText(first);
     await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();

@@ -131,7 +131,7 @@ await shoot('devices', '/devices', {
       }),
     ),
   act: async (page) => {
-    await page.getByLabel('What it is called').fill('Phone at the tub');
+    await page.getByLabel('Its name').fill('Phone at the tub');
     await page.getByRole('button', { name: 'The tub only' }).click();
     await page.getByRole('button', { name: 'Show the code' }).click();
   },

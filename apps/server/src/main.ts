@@ -75,7 +75,7 @@ async function openToHouse(app: NestExpressApplication): Promise<void> {
   // Where there is no browser on this computer, the first device comes in by this.
   const devices = app.get(DevicesService, { strict: false });
   const { code } = await devices.invite({ name: 'First device', role: 'all' });
-  console.log(`A device is let in with the code ${code}, once, within ten minutes.`);
+  console.log(`Connect a device with the code ${code}: once, within ten minutes.`);
 }
 
 function tellBackups(): void {

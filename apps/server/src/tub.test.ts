@@ -149,7 +149,7 @@ describe('a clock that was ahead', () => {
     const whole = wait(run);
     server.pass(-24 * 60 + 10);
     const after = await say(run, { kind: 'noted', text: 'the clock is right again' });
-    // Nobody knows how long the clock was ahead: the whole wait counts, and not a day of it.
+    // It is not known how long the clock was ahead: the whole wait counts, and not a day of it.
     expect(wait(after)).toBe(whole);
     expect(after.events.map(({ kind }) => kind)).toContain('clockSet');
     server.pass(5);

@@ -5,7 +5,7 @@ const isRecord = (value: unknown): value is Json =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
 const recordsOf = (value: unknown): readonly Json[] => (Array.isArray(value) ? value.filter(isRecord) : []);
 
-/** Households of versions 1 and 2 do not hold these: nobody is assumed to live there. */
+/** Households of versions 1 and 2 do not hold these: no one is assumed to live there. */
 const NEW_OF_HOUSEHOLD = { pregnancy: false, baby: false, pets: false, septicTank: false } as const;
 
 /** Settings of version 1 or 2 in today's shape. What is no settings is passed on, to be refused where it lies. */

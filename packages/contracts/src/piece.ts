@@ -41,7 +41,7 @@ export const CareLabelShape = z
 const BLEND_WORDS = {
   blendNot100: (sum: number) =>
     `The shares add up to ${sum} %. They should make 100 %: read the tag again or mark the rest as unknown.`,
-  fibreTwice: 'The same fibre stands twice. Add its shares together.',
+  fibreTwice: 'The same fibre is entered twice. Add its shares together.',
   shareOutOfRange: 'A share is between 1 and 100 %.',
 } as const;
 

@@ -110,7 +110,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
   ];
 }
 
-/** A wear rule that names neither a kind of piece nor a fibre would warn nobody. */
+/** A wear rule that names neither a kind of piece nor a fibre would warn no one. */
 function wearOfNothing({ wearRules }: Knowledge): string[] {
   return wearRules
     .filter((rule) => rule.itemIds.length + rule.fibreIds.length === 0)

@@ -25,7 +25,7 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['chlorine', 'mildReducer', /heats up/, 'thiosulphate with hypochlorite; handbook'],
   ['chlorine', 'poolChlorine', /nitrogen trichloride/, 'different chlorine kinds; poison-centre guidance'],
   ['chlorine', 'protease', /chloramines/, 'N-chlorination of protein; handbook'],
-  ['chlorine', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
+  ['chlorine', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
   [
     'chlorine',
     'softener',
@@ -47,7 +47,7 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['poolChlorine', 'ester', /fire/, 'solid oxidiser with fuel; poison-centre guidance'],
   ['poolChlorine', 'polyol', /fire/, 'calcium hypochlorite and glycerine ignite; handbook'],
   ['poolChlorine', 'reducer', /heats up/, 'oxidiser with reducer; handbook'],
-  ['poolChlorine', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
+  ['poolChlorine', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
 ];
 
 const FULL_RINSE_BETWEEN: readonly Expected[] = [
@@ -55,7 +55,7 @@ const FULL_RINSE_BETWEEN: readonly Expected[] = [
   ['mildReducer', 'oxalicAcid', /sulphur dioxide/, 'the same; handbook'],
   ['mildReducer', 'peroxide', /cancels/, 'oxidiser with reducer; handbook'],
   ['mildReducer', 'percarbonate', /cancels/, 'oxidiser with reducer; handbook'],
-  ['mildReducer', 'undeclared', /nobody knows/, 'unknown may be acid; poison-centre guidance'],
+  ['mildReducer', 'undeclared', /contents are unknown/, 'unknown may be acid; poison-centre guidance'],
   ['reducer', 'weakAcid', /sulphur dioxide/, 'S2O4 2− + H+ → SO2; handbook'],
   ['reducer', 'oxalicAcid', /sulphur dioxide/, 'the same; handbook'],
   ['reducer', 'peroxide', /heats violently/, 'oxidiser with reducer; handbook'],
@@ -63,10 +63,10 @@ const FULL_RINSE_BETWEEN: readonly Expected[] = [
   ['percarbonate', 'oxalicAcid', /foams/, 'carbonate and acid, oxidation of oxalate; handbook'],
   ['peroxide', 'oxalicAcid', /heat and gas/, 'oxidation of oxalate to CO2; handbook'],
   ['ammonia', 'oxalicAcid', /cancels/, 'acid and base; handbook'],
-  ['peroxide', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['percarbonate', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['weakAcid', 'undeclared', /nobody knows/, 'unknown may be chlorine; poison-centre guidance'],
-  ['oxalicAcid', 'undeclared', /nobody knows/, 'unknown may be chlorine; poison-centre guidance'],
+  ['peroxide', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
+  ['percarbonate', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
+  ['weakAcid', 'undeclared', /contents are unknown/, 'unknown may be chlorine; poison-centre guidance'],
+  ['oxalicAcid', 'undeclared', /contents are unknown/, 'unknown may be chlorine; poison-centre guidance'],
 ];
 
 const MAY_FOLLOW_ON_A_SURFACE: readonly Expected[] = [
@@ -91,10 +91,10 @@ const AIR_BETWEEN: readonly Expected[] = [
 const RINSE_AND_DRY_BETWEEN: readonly Expected[] = [
   ['peroxide', 'ketone', /explosive/, 'acetone peroxides; handbook'],
   ['percarbonate', 'ketone', /explosive/, 'acetone peroxides; handbook'],
-  ['hydrocarbon', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['alcohol', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['ketone', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['ester', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
+  ['hydrocarbon', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
+  ['alcohol', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
+  ['ketone', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
+  ['ester', 'undeclared', /contents are unknown/, 'unknown product; poison-centre guidance'],
 ];
 
 describe('forbidden pairs', () => {

@@ -54,7 +54,7 @@ export class CalendarService {
     }
     for (const { id, name, upkeep } of await this.pieces.upkeep())
       for (const one of upkeep.filter((due) => !due.atMost)) {
-        // An overdue task is shown today: nobody looks for it in the past.
+        // An overdue task is shown today: no one looks for it in the past.
         const day = new Date(Math.max(Date.parse(one.dueAt), now.getTime()));
         calendar.createEvent({
           id: `upkeep-${one.upkeepId}-${id}@feverfew`,

@@ -28,7 +28,7 @@ export class SteadyClock implements ClockWatch {
 
   /**
    * @param wallMs the computer's clock, ms since 1970
-   * @param passedMs elapsed time since any fixed moment, ms: it goes on during sleep, and nobody can set it
+   * @param passedMs elapsed time since any fixed moment, ms: it goes on during sleep, and it cannot be set
    */
   constructor(
     private readonly wallMs: () => number,

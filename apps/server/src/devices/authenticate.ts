@@ -34,6 +34,6 @@ export async function identifyDevice(
   if (who) return setRequester(response, who);
   if (PUBLIC_ROUTES.some(([method, path]) => request.method === method && request.path === path)) return;
   throw new ServerError('notLetIn', {
-    message: 'This device is not let in. A code for it is made under Your house, Devices.',
+    message: 'This device is not connected. Get a code for it under Your house, Devices.',
   });
 }

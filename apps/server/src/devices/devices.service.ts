@@ -140,4 +140,4 @@ export class DevicesService implements OnModuleDestroy {
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
-const noSuchDevice = () => new ServerError('notFound', { message: 'That device is not let in any more.' });
+const noSuchDevice = () => new ServerError('notFound', { message: 'That device is no longer connected.' });

@@ -75,7 +75,7 @@ const isTooLong = (events: readonly unknown[]): boolean => {
 
 const TOO_LONG = `It has more than ${MAX_EVENTS_READ} events.`;
 
-const TWICE = 'The same id stands twice.';
+const TWICE = 'The same id is in it twice.';
 /** No figure of a plan, in whatever unit, comes near. */
 const LARGEST = 1e7;
 const MAX_TEXT = 4000;
@@ -107,14 +107,14 @@ export async function requireWhole(file: HouseholdFile, yieldControl: YieldContr
   const events = new Set<string>();
   for (const run of file.runs) {
     for (const id of run.events.flatMap((row) => [row.key, row.id])) {
-      if (events.has(id)) throw broken('The same event stands twice.', 'runs');
+      if (events.has(id)) throw broken('The same event is in it twice.', 'runs');
       events.add(id);
     }
     await yieldControl();
   }
   requireOnce(
     file.trials.flatMap((trial) => trial.events.map((row) => row.id)),
-    'The same event stands twice.',
+    'The same event is in it twice.',
     'trials',
   );
   for (const family of ['mixes', 'care', 'trials', 'photos', 'loads', 'heap'] as const)

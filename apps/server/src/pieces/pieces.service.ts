@@ -133,7 +133,7 @@ export class PiecesService {
     await this.requireKnown(facts);
     if (await this.repository.find(id))
       throw new ServerError('samePiece', {
-        message: 'This piece stands by itself already.',
+        message: 'This piece is by itself already.',
         path: 'piece.id',
       });
     await this.repository.takeApart(intoId, { id, createdAt: new Date(createdAt), facts }, moved);

@@ -43,7 +43,7 @@ export function rejectUnstorableText(request: Request, response: Response, next:
   next(fault ? new InvalidInput([fault]) : undefined);
 }
 
-const NOT_SOUND = 'There is a character in it that cannot be kept. Type it anew.';
+const NOT_SOUND = 'There is a character in it that cannot be kept. Type it again.';
 /** With the flag u, a surrogate in its pair is no surrogate any more: only lone ones are found. */
 const NOT_KEPT = /[\0\p{Surrogate}]/u;
 const isSound = (text: string): boolean => !NOT_KEPT.test(text);

@@ -31,7 +31,7 @@ const PLACES = {
   zones: ['the left part', 'the right part', 'the part below'],
   pieces: ['piece 1', 'piece 2', 'piece 3'],
 } as const;
-const CAME_IN = 'Its plan came in with a file, and is not one that was made here. Plan the trouble anew.';
+const CAME_IN = 'Its plan came in with a file, and is not one that was made here. Plan the trouble again.';
 const NOBODY_ELSE = 'Another device is writing to this trial. Try again.';
 
 @Injectable()

@@ -55,7 +55,7 @@ export function readWeather(csv: string): { hours: Hours } | { fault: string } {
     }
     const { temp_c: tempC, humidity_pct: humidity } = figures;
     if (tempC === undefined || humidity === undefined)
-      return { fault: `Line ${line}: temperature and humidity have to be told.` };
+      return { fault: `Line ${line}: temperature and humidity are missing.` };
     hours.push({
       at: new Date(at).toISOString(),
       tempC,

@@ -107,7 +107,7 @@ export const FactSentence = memo(function FactSentence({
           paddingInline="0"
           onClick={() => setUnfolded(false)}
         >
-          Fold the facts
+          Hide details
         </Button>
       )}
     </>
@@ -142,7 +142,7 @@ const TwoLines = chakra('button', {
 /** "Beetroot on the damask cloth, since …" as one target. */
 function Folded({ parts, onOpen }: { parts: ReturnType<typeof sentenceView>; onOpen: () => void }) {
   return (
-    <TwoLines type="button" aria-expanded={false} aria-label="Change what is told" onClick={onOpen}>
+    <TwoLines type="button" aria-expanded={false} aria-label="Change the facts" onClick={onOpen}>
       <Box as="span" flex="1" lineClamp={2}>
         {parts.slice(1).map((part, index) =>
           typeof part === 'string' ? (

@@ -4,7 +4,7 @@ const BAR_WORDS = ['', ' mild', ' very mild'] as const;
 
 /** A label in short: "60°, oxygen only, tumble low". @param most words of it, those that decide most first */
 export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINITY): string {
-  if (!label) return 'nothing I know of';
+  if (!label) return 'not entered';
   const { wash, bleach, tumble, natural, shade, iron, dryClean, dryCleanBars, wetClean, wetCleanBars } =
     label;
   const washWords =

@@ -72,7 +72,7 @@ export const AGE_WORDS = {
   days: 'some days ago',
   weeks: 'some weeks ago',
   months: 'months ago',
-  unknown: 'nobody knows when',
+  unknown: 'at an unknown time',
 } as const;
 export const WATER_TEST_WORDS = {
   none: 'has not been tried with water',
@@ -88,7 +88,7 @@ export const HEAT_WORDS = {
   unknown: 'perhaps heat',
 } as const;
 export const SIZE_TEXT = {
-  unknown: 'size not told',
+  unknown: 'size not entered',
   coin: 'coin-sized',
   palm: 'palm-sized',
   hand: 'hand-sized',
@@ -111,7 +111,7 @@ export const FASTNESS_WORDS = {
   failed: 'colour has bled',
 } as const;
 export const CONDITION_WORDS = {
-  sound: 'sound',
+  sound: 'in good condition',
   worn: 'worn',
   thinning: 'thinning',
   torn: 'torn',
@@ -196,7 +196,7 @@ export function sentenceView(
             : []),
         ]
       : [
-          '; the tag says ',
+          piece.label ? '; the tag says ' : '; care label ',
           {
             ...blank('tag', labelText(piece.label, TAG_WORDS), piece.label !== null, 'piece.label'),
             full: labelText(piece.label),

@@ -23,7 +23,7 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
   let ever =
     read.facts.tried.some(({ agentId }) => read.agentOf(agentId)?.flammable) ||
     read.told.some(({ vapourBurns }) => vapourBurns);
-  /** Substances from before the plan are never ironed or steamed in: nobody knows how much is left. */
+  /** Substances from before the plan are never ironed or steamed in: it is not known how much is left. */
   const before = inCloth || read.told.some(({ vapourBurns }) => vapourBurns);
   let untouched = inCloth;
   const padded = isFuelSoaked(read) || isSoakedWithDryingOil(read);

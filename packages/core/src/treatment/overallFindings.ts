@@ -65,7 +65,7 @@ function heatFindings(context: PlanContext): Finding[] {
 
 const isDamageOnly = ({ marks }: PlanContext): boolean => marks.every(({ mark }) => mark.damage);
 
-/** Damage that is no soil: said first, so that nobody scrubs at it. */
+/** Damage that is no soil: said first, so that no one scrubs at it. */
 const damageFindings = ({ marks }: PlanContext): Finding[] =>
   marks.flatMap(({ mark }) =>
     mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],

@@ -33,7 +33,7 @@ const WORDS: Say = {
         ? action.notes
         : action.action === 'blot'
           ? ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.']
-          : ['Nothing to do yet: read what stands beside this first.'],
+          : ['Nothing to do yet: read the notes next to this first.'],
   }),
   hiddenTest: () => ({
     title: 'Try a hidden spot',
@@ -75,7 +75,7 @@ const WORDS: Say = {
   }),
   look: (action) => ({
     title: 'Check',
-    lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...action.notes],
+    lines: ['In daylight, next to a clean part. Wet cloth looks darker than it is.', ...action.notes],
   }),
   rinse: (action) => ({
     title: action.rinseWay === 'vacuum' ? 'Clear off' : 'Rinse',
@@ -138,7 +138,7 @@ function bathLines({ outlook, pH }: Action, say: Lexicon): string[] {
       ? `pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}${pH.firm ? '' : ', roughly'}`
       : null;
   const lines = [heat, sour].filter((line) => line !== null);
-  return lines.length > 0 ? [`It stands at ${lines.join(', ')}.`] : [];
+  return lines.length > 0 ? [`It is at ${lines.join(', ')}.`] : [];
 }
 
 /** How the bath will be by the end, and what to do about it. */

@@ -12,7 +12,7 @@ const SIGNS = {
 
 /** Each change as the condition of a sentence that starts with "if". */
 const WORDS: Words = {
-  buy: ({ agentIds }, say) => `${agentIds.map(say.name).join(' and ')} were in the house`,
+  buy: ({ agentIds }, say) => `you had ${agentIds.map(say.name).join(' and ')}`,
   enterStrength: ({ agentId, pct }, say) =>
     `the bottle of ${say.name(agentId)} were entered with its strength, ${pct} % or more`,
   switchOn: ({ agentId }, say) => `${say.name(agentId)} were switched on for this household`,
@@ -21,7 +21,7 @@ const WORDS: Words = {
   marksApart: ({ markId }, say) => `${say.name(markId)} were treated by itself`,
   withoutFibre: ({ fibreId, part }, say) =>
     `there were no ${say.name(fibreId)}${part === 'whole piece' ? '' : ` in the ${part}`}`,
-  fibreKnown: ({ fibreId }, say) => `the fibre not told turned out to be ${say.name(fibreId)}`,
+  fibreKnown: ({ fibreId }, say) => `the unknown fibre turned out to be ${say.name(fibreId)}`,
   colourProven: () => 'a hidden spot had proven the colour fast',
   colourWhite: () => 'it were white',
   conditionSound: () => 'it were sound',

@@ -33,7 +33,7 @@ const PROFESSIONAL_WORDS: Readonly<Record<FindingFacts['professionalHand']['beca
   fluoride:
     'Not for a machine, a cleaner or the dustbin: ask the poison line about people, the waste authority about it.',
   fuel:
-    'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
+    'Not for a machine, a cleaner or the dustbin: ask the waste authority. Indoors, or with a strong smell, the ' +
     'fire service.',
   dryingOil:
     'Not for a machine, a cleaner or the dustbin: to the hazardous-waste point, wet, in a metal can. Ask the waste ' +
@@ -89,21 +89,21 @@ const WORDS: Words = {
     `This size would take ${say.volume(neededML)} of ${say.name(agentId)}; at home ${say.volume(mostML)} is the ` +
     'most in one round. More is a job for a professional.',
   sizeAssumed: ({ lengthCm, widthCm }) =>
-    `Size not told: amounts are for a palm, ${lengthCm} × ${widthCm} cm. Tell it, and they change.`,
+    `Size not entered: amounts are for a palm, ${lengthCm} × ${widthCm} cm. Enter it, and they change.`,
   fieldByField: ({ cm }) =>
-    `All over, and it cannot be rinsed through: one field of ${cm} × ${cm} cm at a time; amounts are for one field.`,
+    `All over, and it cannot be rinsed through: one field of ${cm} × ${cm} cm at a time. Amounts are for one field.`,
   dangerHere: ({ text }) => text,
   solventOnIt: ({ agentIds }, say) =>
     `${upper(agentIds.map(say.name).join(', '))} has been on it: outdoors until no smell is left, before any ` +
-    'water, machine or warmth; wash it alone; no dryer.',
+    'water, machine or warmth. Wash it alone; no dryer.',
   chlorineFumesFrom: ({ componentId }, say) =>
-    `Chlorine bleach is on it, and ${say.name(componentId)} gives off gas with it: window wide open, leave if it ` +
+    `Chlorine bleach is on it, and ${say.name(componentId)} gives off gas with it. Window wide open, leave if it ` +
     'stings, rinse with much cold water first.',
   productsReact: ({ agentAId, agentBId, pairId }, say) =>
     `${upper(say.name(agentAId))} and ${say.name(agentBId)} are both on it: together it ${say.name(pairId)}. Window ` +
     'open, leave the room, add nothing; when it no longer smells, rinse with plenty of cold water.',
   soakedWithFuel: () =>
-    'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
+    'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks. Washing does not take it out. ' +
     'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
   soakedWithDryingOil: () =>
     'Oil paint, varnish or a drying oil all over it heats up by itself. Folded, in a heap, a bin or a dryer it can ' +
@@ -113,7 +113,7 @@ const WORDS: Words = {
       ? 'Mould has grown into it: washing the cover does not reach it, and it is breathed. It is thrown away. Cover and bed linen by themselves: 60 °C with a powder that holds bleach.'
       : 'What infects has soaked into the filling, and no water reaches it: it is thrown away. A small place: tell its size.',
   fluorideOnIt: () =>
-    'A rust remover with fluoride is on it: it burns deep, the pain comes late, and it can kill. Nobody washes the ' +
+    'A rust remover with fluoride is on it: it burns deep, the pain comes late, and it can kill. Do not wash the ' +
     'piece; it goes to the hazardous-waste point in a double bag.',
   explosiveWhenDry: ({ componentId, agentId }, say) =>
     `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry. Dry: do ` +
@@ -121,7 +121,7 @@ const WORDS: Words = {
   onlyInItsBottle: ({ agentId, container }, say) =>
     container === 'sprayer'
       ? `${upper(say.name(agentId))} does not go into a sprayer: its mist is breathed in, and may take fire.`
-      : `${upper(say.name(agentId))} stays in its own bottle: another one tells nobody what is in it.`,
+      : `${upper(say.name(agentId))} stays in its own bottle: another bottle does not say what is in it.`,
   burnsWithOxidiser: ({ oxidiserId, fuelId }, say) =>
     `${upper(say.name(oxidiserId))} and ${say.name(fuelId)} with so little water can take fire or burst: not together.`,
   tooLittleWater: ({ agentId, neededML }, say) =>
@@ -217,7 +217,7 @@ const WORDS: Words = {
       ? `${upper(say.name(agentAId))} cannot be used here: it ${say.name(pairId)}.`
       : `${upper(say.name(agentAId))} and ${say.name(agentBId)} must not meet: together it ${say.name(pairId)}.`,
   unknownWithAnything: ({ agentId }, say) =>
-    `${upper(say.name(agentId))} meets nothing but water: nobody knows what is in it.`,
+    `${upper(say.name(agentId))} meets nothing but water: its contents are unknown.`,
   gasInClosed: ({ agentId, container }, say) =>
     `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or ` +
     `tub, mixed fresh.`,
@@ -235,7 +235,7 @@ const WORDS: Words = {
     `${upper(say.name(agentId))} burns: at most ${say.volume(mostML)} of it at a time, poured near no flame.`,
   solventOnlyCold: ({ agentId, maxC }, say) =>
     `${upper(say.name(agentId))} and warm water make vapour that catches fire: no warmer than ${say.temp(maxC)}.`,
-  measureGone: () => 'It is counted in a measure this household no longer has. Mix it anew.',
+  measureGone: () => 'It is counted in a measure this household no longer has. Mix it again.',
   neverOffered: ({ agentId }, say) => `${upper(say.name(agentId))} is not for use at home, in no mix.`,
   hotterThanPiece: ({ atC, maxC, owner }, say) =>
     `At ${say.temp(atC)} it is too hot: ${say.temp(maxC)} at most (${ownerWords(owner, say)}).`,
@@ -306,7 +306,7 @@ const WORDS: Words = {
   heatLowersOdds: ({ heat }) =>
     `Heat has been on it (${heat === 'hotWash' ? 'hot wash' : heat}): what heat sets comes out less.`,
   markNeeded: () => 'Say what the trouble is, and the ladder forms.',
-  nothingLeft: () => 'All of it is told to be gone. Say what is left, or accept it.',
+  nothingLeft: () => 'All of it is entered as gone. Say what is left, or accept it.',
   causeUnknown: ({ markId }, say) =>
     `Why it is “${say.name(markId)}” decides what helps: answer the questions on the left.`,
   triedHot: () =>
@@ -333,7 +333,7 @@ const WORDS: Words = {
     `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
   itemNeeded: () => 'Say what it is on, and the ladder forms.',
   fibresUnknown: () =>
-    'Fibres not told: treated as the most delicate it could be. Ways to tell: a tag inside a side seam, where it ' +
+    'Fibres not entered: treated as the most delicate it could be. Ways to tell: a tag inside a side seam, where it ' +
     'was bought; a cleaner can tell by a thread.',
   usualTaken: ({ fibres, washC, colour, unlessFibreIds }, say) => {
     const taken = [

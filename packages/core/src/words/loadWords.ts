@@ -63,7 +63,7 @@ export function drumClashWords(
     case 'bleeds':
       return `Dye runs out of ${holder}: alone, or with its like.`;
     case 'untested':
-      return `Nobody knows yet whether dye runs out of ${holder}: not tested, and paler with it ${other}.`;
+      return `It is not known yet whether dye runs out of ${holder}: not tested, and paler with it ${other}.`;
     case 'greys':
       return `Dye of ${holder} greys ${other}: even a proven dark gives a trace each time.`;
     case 'lint':
@@ -199,7 +199,7 @@ export const DRYER_RULES = [
   'Only while someone is in the house and awake.',
 ] as const;
 export const GREASY_DRYER_RULE =
-  'Kitchen cloths and anything greasy only when no grease is left: a warm heap of oily cloth heats itself, hours later.';
+  'Kitchen cloths and anything greasy only when no grease is left. A warm heap of oily cloth heats itself, hours later.';
 
 /** Said wherever washing dries indoors. */
 export const INDOOR_RULE =

@@ -65,6 +65,6 @@ function colourWords(colour: string, fastness: string): string {
   if (fastness === 'failed') return 'colour that has bled';
   if (colour === 'multicoloured')
     return fastness === 'proven' ? 'patterned cloth' : 'patterned cloth, not tested';
-  if (colour === 'unknown') return 'colour not told';
+  if (colour === 'unknown') return 'colour not entered';
   return fastness === 'proven' ? `${colour} colour` : `${colour} colour, not tested`;
 }

@@ -9,12 +9,12 @@ import type { TrialFault } from '../trial/trialFaults.js';
 
 /** Why a tap did not count, and what to do instead. */
 const REFUSALS: Readonly<Record<Refusal, string>> = {
-  notStarted: 'This run has not begun.',
-  alreadyStarted: 'This run has begun already.',
+  notStarted: 'This run has not started.',
+  alreadyStarted: 'This run has started already.',
   finished: 'This run is finished. Undo the last tap to open it again.',
   noSuchRung: 'The plan has no such step.',
   earlierProductFirst: 'What was on it before is rinsed out first: begin with the first step of the plan.',
-  notThisStep: 'Another device has gone on: this is no longer the step at hand.',
+  notThisStep: 'Another device has gone on: this is no longer the next step.',
   lookFirst: 'Check first and say what you see.',
   decideFirst: 'Say first how to go on.',
   nothingToDecide: 'There is nothing to decide: it was decided already.',
@@ -51,8 +51,8 @@ const DANGERS: Readonly<Record<DangerCode, string>> = {
   hazardInClosed: 'It would shut something in that gives off gas.',
   heatWithSolvent: 'It would bring heat to a solvent.',
   oilToDryer: 'It would bring oil into the dryer.',
-  inCompany: 'It would put one product beside another that it must not meet.',
-  keptFromPeople: 'A product of it is kept from somebody who lives here now.',
+  inCompany: 'It would put one product next to another that it must not meet.',
+  keptFromPeople: 'A product of it is kept from a person who lives here now.',
   personBanLost: 'What is on it can give off something that harms people.',
   driesExplosive: 'What is on it must not dry.',
   spoiltPieceWorked: 'what is in the cloth may not be washed at home',
@@ -71,7 +71,7 @@ const OVERRUN_WORDS: Readonly<Record<Overrun, string>> = {
     'wetting this one.',
   takeOutRinse: 'Take it out now and rinse or blot it out, then check.',
   rinseAtOnce:
-    'This one is not to be left: at once plenty of cold water through it, or a cold wet cloth again and again where ' +
+    'This one is not to be left. At once plenty of cold water through it, or a cold wet cloth again and again where ' +
     'it cannot be rinsed. Then check.',
   noHarm: 'No harm done: check when you can.',
 };
@@ -91,7 +91,7 @@ export const trialRefusalWords = (refusal: TrialRefusal): string => TRIAL_REFUSA
 const TRIAL_FAULTS: Readonly<Record<TrialFault['code'], string>> = {
   tooFew: 'Choose two ways or three.',
   tooMany: 'Three ways at most.',
-  sameTwice: 'The same way stands twice.',
+  sameTwice: 'The same way is in it twice.',
   notOnLadder: 'Only a step of the plan can be tried.',
   prepares: 'Only a step that takes it out by itself can be tried: not what prepares, and not the wash.',
   noCommonTime: 'Their times do not meet: one would have to be cut short or left too long.',
@@ -109,7 +109,7 @@ const LOOK_QUESTION_WORDS: Readonly<Record<LookQuestion, string>> = {
   colourOnCloth: 'Press a white cloth on it. Its own colour on the cloth is a stop sign.',
   waterDirtOrDye: 'Is the water the colour of the dirt, or of the cloth?',
   smellWarm: 'Breathe on it or hold it in a warm hand, then smell.',
-  besideControl: 'Hold it in daylight beside a clean part of the same cloth.',
+  besideControl: 'Hold it in daylight next to a clean part of the same cloth.',
 };
 
 export const lookQuestionWords = (question: LookQuestion): string => LOOK_QUESTION_WORDS[question];

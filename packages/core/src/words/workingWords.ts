@@ -9,7 +9,7 @@ type Working = {
 /** The arithmetic behind each folk claim, shown on demand. A claim without its working does not compile. */
 const WORKING: Working = {
   claimNeutralised: ({ acidId, sodaId, acidLeftPct, sodaLeftPct, carbonDioxideL, pH }, say) => [
-    'Acid and soda react one for one: 6.99 g baking soda use up the acid of 100 mL vinegar of 5 %.',
+    'Acid and soda react one for one. 6.99 g baking soda use up the acid of 100 mL vinegar of 5 %.',
     `Here: ${acidLeftPct} % of the ${say.name(acidId)} and ${sodaLeftPct} % of the ${say.name(sodaId)} are left, ` +
       `${carbonDioxideL} L of carbon dioxide bubble off (at 20 °C).`,
     `What stays is sodium salt in water, about pH ${pH.toFixed(1)}. The foam lifts a little loose dirt; there is ` +

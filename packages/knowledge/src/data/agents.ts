@@ -903,7 +903,7 @@ export const agents: readonly Agent[] = [
     worksBest: 'Not known.',
     typicalDose: '—',
     shelfLife: '—',
-    name: 'a product nobody can name',
+    name: 'an unknown product',
     aliases: ['mystery cleaner', 'unknown cleaner', 'some stain remover', 'undeclared product'],
     form: 'liquid',
     chemistries: ['undeclared'],

@@ -247,7 +247,7 @@ export const cautions: readonly Caution[] = [
     id: 'reducerCare',
     severity: 'danger',
     text:
-      'Reducer: powder into plenty of water, wide-open window, tongs; never acid, never damp powder, never ' +
+      'Reducer: powder into plenty of water, wide-open window, tongs. Never acid, never damp powder, never ' +
       'with asthma, never on metal zips, snaps or thread.',
     brief: 'Wide-open window, tongs; no acid, no metal, no asthma.',
     ground: 'Sulphur dioxide, self-heating.',
@@ -408,7 +408,7 @@ export const cautions: readonly Caution[] = [
     tagLifts: true,
     severity: 'danger',
     text:
-      'No liquid into electric blankets or heated pads unless their tag allows a wash: then control and cord off, and ' +
+      'No liquid into electric blankets or heated pads unless their tag allows a wash. Then control and cord off, and ' +
       'dry for two days before it is plugged in. Scorched, kinked or frayed: out of use.',
     brief: 'No liquid unless its tag allows; cord off; dry two days.',
     ground: 'Shock, fire.',
@@ -421,7 +421,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'danger',
     text:
-      'Oily cloths can heat up by themselves, cooking and drying oils most, and burn in a dryer: no dryer before a ' +
+      'Oily cloths can heat up by themselves, cooking and drying oils most, and burn in a dryer. No dryer before a ' +
       'hot wash has taken the oil out. Rags wet, in a lidded metal can, or spread flat outdoors.',
     brief: 'Can catch fire: no dryer, rags in a lidded can.',
     ground: 'Unsaturated oils self-heat as they take up oxygen; mineral oil only feeds a fire.',
@@ -435,7 +435,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'danger',
     text:
-      'Oil paint, varnish and lacquer hold a solvent that burns: no iron, steam, dryer or vacuum cleaner on it, no flame ' +
+      'Oil paint, varnish and lacquer hold a solvent that burns. No iron, steam, dryer or vacuum cleaner on it, no flame ' +
       'near it. Used cloths flat outdoors, or in a lidded metal can with water.',
     brief: 'Holds a solvent that burns: no flame, iron, steam or dryer.',
     ground: 'White spirit or thinner in the paint; drying oil heats itself in a heap.',
@@ -448,7 +448,7 @@ export const cautions: readonly Caution[] = [
     severity: 'danger',
     text:
       'Let super glue set first, an hour and more, untouched. Never a cotton, wool or leather cloth, glove or pad on ' +
-      'it while wet: it sets at once and burns skin.',
+      'it while wet. It sets at once and burns skin.',
     brief: 'Let it set first; no cotton, wool or leather on it wet.',
     ground: 'Fast curing on cellulose and protein.',
     sourceIds: ['commonPractice'],
@@ -460,7 +460,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'danger',
     text:
-      'Paraffin cream makes cloth burn readily, and washing may not take it out: no smoking, no flame, no ' +
+      'Paraffin cream makes cloth burn readily, and washing may not take it out. No smoking, no flame, no ' +
       'dryer with it.',
     brief: 'Burns readily: no smoking, no flame, no dryer.',
     ground: 'Paraffin-based skin products on fabric.',
@@ -493,7 +493,7 @@ export const cautions: readonly Caution[] = [
     first: 'Gloves on, window open: what was put on it is not known.',
     severity: 'danger',
     text:
-      'A product nobody can name meets nothing: rinse it out with plenty of water first, and keep its bottle ' +
+      'An unknown product meets nothing. Rinse it out with plenty of water first, and keep its bottle ' +
       'for the poison line.',
     brief: 'It meets nothing: rinse it out first, keep its bottle.',
     ground: 'Its partners are not known.',
@@ -513,7 +513,7 @@ export const cautions: readonly Caution[] = [
     id: 'sicknessWash',
     severity: 'warning',
     text:
-      'Where sickness is the reason: gloves, wash apart, as hot as the piece allows, with bleach in the detergent ' +
+      'Where sickness is the reason: gloves, wash apart, as hot as the piece allows. With bleach in the detergent ' +
       'only where its tag lets it; clean the drum after.',
     brief: 'Sickness: gloves, wash apart, clean the drum after.',
     ground: 'Hygiene.',
@@ -571,7 +571,7 @@ export const cautions: readonly Caution[] = [
     id: 'spentPoison',
     severity: 'warning',
     text:
-      'What is left in the packet goes to the hazardous-waste point; a used bath down the drain with much ' +
+      'What is left in the packet goes to the hazardous-waste point. A used bath down the drain with much ' +
       'water, not into a septic tank or onto soil.',
     brief: 'The rest to the hazardous-waste point.',
     ground: 'Toxic to people, plants and water.',
@@ -582,7 +582,7 @@ export const cautions: readonly Caution[] = [
     id: 'narcoticVapour',
     severity: 'danger',
     text:
-      'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces: out into the air, ' +
+      'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces. Out into the air, ' +
       'never near a flame, heater or cigarette, and no dryer.',
     brief: 'Dizzying vapour: outdoors, no flame, no heater, no dryer.',
     ground: 'Narcotic vapour; phosgene and hydrogen chloride on hot metal.',
@@ -595,8 +595,8 @@ export const cautions: readonly Caution[] = [
     id: 'hydrofluoric',
     severity: 'danger',
     text:
-      'Hydrofluoric acid burns deep, often without pain at first: rinse skin or eyes with much water for ' +
-      '15 minutes and more, and go to hospital at once, with the bottle. Touch the piece with gloves ' +
+      'Hydrofluoric acid burns deep, often without pain at first. Rinse skin or eyes with much water for ' +
+      '15 minutes and more. Go to hospital at once, with the bottle. Touch the piece with gloves ' +
       'only, under running water.',
     brief: 'Burns deep: much water 15 minutes, then hospital, with the bottle.',
     ground: 'Fluoride poisons through whole skin.',
@@ -607,7 +607,7 @@ export const cautions: readonly Caution[] = [
     id: 'proofingSpray',
     severity: 'danger',
     text:
-      'Waterproofing spray outdoors only, with the wind, nobody near: breathed in, it can injure lungs ' +
+      'Waterproofing spray outdoors only, with the wind, no one near: breathed in, it can injure lungs ' +
       'badly. Never with asthma.',
     brief: 'Outdoors only, with the wind; never with asthma.',
     ground: 'Lung injury by impregnation sprays, reported by poison centres.',
@@ -619,7 +619,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'keepWet',
     severity: 'danger',
     text:
-      'Iodine with ammonia makes brown crystals that explode at a touch once dry: keep it wet, flood it ' +
+      'Iodine with ammonia makes brown crystals that explode at a touch once dry. Keep it wet, flood it ' +
       'with running water for many minutes, never let it dry, never scrape it.',
     brief: 'Explodes when dry: keep it wet, flood it, never scrape.',
     ground: 'Nitrogen triiodide.',
@@ -659,7 +659,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'chlorineOnIt',
     severity: 'danger',
     text:
-      'Chlorine bleach is still on it, and what is there gives off gas with it: window wide open, leave ' +
+      'Chlorine bleach is still on it, and what is there gives off gas with it. Window wide open, leave ' +
       'if it stings, rinse with much cold water before anything else.',
     brief: 'Chlorine still on it: window open, much cold water first.',
     ground: 'Chloramines; chlorine with acid.',

@@ -318,7 +318,7 @@ export const codes: readonly CodeFact[] = [
     code: 'no code',
     means: 'Not known.',
     atHome:
-      'Dry powder at once. Damp, blotted, once a hidden spot has passed the water test: a damp white cloth for ten ' +
+      'Dry powder at once. Damp, blotted, once a hidden spot has passed the water test. The test: a damp white cloth for ten ' +
       'seconds, no colour on it, and no ring or crushed pile when dry.',
     sourceIds: ['commonPractice'],
   },

@@ -92,7 +92,7 @@ export const diagnoses: readonly Diagnosis[] = [
               { markId: 'storageYellow', factor: 0.2 },
             ],
           },
-          { id: 'noIdea', text: 'Nobody knows', factors: [] },
+          { id: 'noIdea', text: 'Not known', factors: [] },
         ],
       },
       {
@@ -140,7 +140,7 @@ export const diagnoses: readonly Diagnosis[] = [
               { markId: 'dyeRun', factor: 0.1 },
             ],
           },
-          { id: 'greyNoIdea', text: 'Nobody knows', factors: [] },
+          { id: 'greyNoIdea', text: 'Not known', factors: [] },
         ],
       },
       {
@@ -149,7 +149,7 @@ export const diagnoses: readonly Diagnosis[] = [
         answers: [
           {
             id: 'waxyFeel',
-            text: 'Waxy, water stands on it',
+            text: 'Waxy, water stays on it',
             factors: [{ markId: 'residueGrey', factor: 5 }],
           },
           { id: 'roughFeel', text: 'Rough or limp', factors: [{ markId: 'greyed', factor: 3 }] },

@@ -402,7 +402,7 @@ export const everydayItems: readonly Item[] = [
     notes: [
       always(
         'The cover by its own label, once it is off. Webbing and buckle: a damp cloth and plain water, mild soap where ' +
-          'the manual says so; no soak, machine, bleach, solvent, acid or iron: they weaken what holds the child.',
+          'the manual says so. No soak, machine, bleach, solvent, acid or iron: they weaken what holds the child.',
         { bars: ['bleach', 'solvent', 'acid', 'tumble'], names: ['soak', 'soap', 'heat'] },
       ),
     ],
@@ -420,7 +420,7 @@ export const everydayItems: readonly Item[] = [
     chemistry: [...foamChemistry, ...surfaceChemistry],
     notes: [
       always('Heated seats and those with sensors: damp only. Doors open until it is dry.'),
-      where({ fibreIds: ['leather'] }, 'Leather beside it: a barely damp cloth, dried at once.'),
+      where({ fibreIds: ['leather'] }, 'Leather next to it: a barely damp cloth, dried at once.'),
     ],
   },
   {

@@ -10,7 +10,7 @@ export const everydayMarks: readonly Mark[] = listed([
     name: 'unknown stain',
     number: 'one',
     aliases: [
-      'stain, nobody knows of what',
+      'stain, not known of what',
       'unknown stain',
       'unknown mark',
       'mystery stain',
@@ -54,7 +54,7 @@ export const everydayMarks: readonly Mark[] = listed([
     advice: [
       where(
         { unwetted: true },
-        'A fresh white streak on the face of the cloth: rub it off dry with a nylon stocking or the cloth itself.',
+        'A fresh white streak on the face of the cloth. Rub it off dry with a nylon stocking or the cloth itself.',
         { asks: ['rub'], bars: ['water'] },
       ),
     ],
@@ -191,7 +191,7 @@ export const everydayMarks: readonly Mark[] = listed([
     hasSolids: true,
     advice: [
       always(
-        'Let it dry and pick off what you can. The kind that smells of solvent wants solvent, the other soap.',
+        'Let it dry and pick off what you can. The kind that smells of solvent needs solvent, the other soap.',
         { names: ['soap', 'solvent'] },
       ),
     ],

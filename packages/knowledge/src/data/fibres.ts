@@ -502,7 +502,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'disperse',
     note:
-      'Holds oil. Handbooks give pH 3–10 for hot strong alkali; household wash baths of pH 10–11 up to 60 °C ' +
+      'Holds oil. Handbooks give pH 3–10 for hot strong alkali. Household wash baths of pH 10–11 up to 60 °C ' +
       'are common practice.',
     sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
     ...recalled,
@@ -634,7 +634,7 @@ export const fibres: readonly Fibre[] = [
     usualDyes: 'usually covered; acid or disperse',
     note:
       'Any share counts: chlorine and heat age it, solvents swell it. It bears the alkaline oxygen bath of cotton ' +
-      '(mills bleach the two together, far hotter) and vinegar 1 to 1 up to an hour.',
+      '(mills bleach the two together, far hotter). It bears vinegar 1 to 1 up to an hour.',
     sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
     ...recalled,
   },
@@ -1116,7 +1116,7 @@ export const fibres: readonly Fibre[] = [
       where(
         { dryer: true, drains: true },
         'Down, once seen to be clean: tumble low with clean balls, shake it apart now and then, until it is dry to ' +
-          'the core; three to five hours are usual. A damp core rots within days.',
+          'the core. Three to five hours are usual. A damp core rots within days.',
         { asks: ['tumble'] },
       ),
     ],
@@ -1420,7 +1420,7 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: false,
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, reactive for wool',
-    note: 'Its scales are coated or taken off, so that it felts hardly; enzymes, alkali and chlorine harm it like any wool.',
+    note: 'Its scales are coated or taken off, so that it felts hardly. Enzymes, alkali and chlorine harm it like any wool.',
     sourceIds: ['eu1007', 'textileHandbook'],
     ...recalled,
   },

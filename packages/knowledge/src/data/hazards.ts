@@ -339,7 +339,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: true,
-    happens: 'may give off gas: nobody knows what is in it',
+    happens: 'may give off gas: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -383,7 +383,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may react: nobody knows what is in it',
+    happens: 'may react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -394,7 +394,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may react: nobody knows what is in it',
+    happens: 'may react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -405,7 +405,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may give off gas: nobody knows what is in it',
+    happens: 'may give off gas: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -416,7 +416,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may give off gas: nobody knows what is in it',
+    happens: 'may give off gas: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -427,7 +427,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: true,
-    happens: 'may give off sulphur dioxide: nobody knows what is in it',
+    happens: 'may give off sulphur dioxide: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -438,7 +438,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: true,
-    happens: 'may give off chloramines: nobody knows what is in it',
+    happens: 'may give off chloramines: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -449,7 +449,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may ignite or react: nobody knows what is in it',
+    happens: 'may ignite or react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -460,7 +460,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may ignite or react: nobody knows what is in it',
+    happens: 'may ignite or react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -471,7 +471,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may ignite or react: nobody knows what is in it',
+    happens: 'may ignite or react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -482,7 +482,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: false,
-    happens: 'may ignite or react: nobody knows what is in it',
+    happens: 'may ignite or react: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -636,7 +636,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: true,
-    happens: 'may burn or give off gas: nobody knows what is in it',
+    happens: 'may burn or give off gas: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
   {
@@ -696,7 +696,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     b: 'undeclared',
     apart: 'rinse',
     fumes: true,
-    happens: 'may give off sulphur dioxide: nobody knows what is in it',
+    happens: 'may give off sulphur dioxide: its contents are unknown',
     sourceIds: ['poisonCentre'],
   },
 ];

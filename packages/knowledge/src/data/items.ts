@@ -68,7 +68,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 550,
     skinContact: true,
-    notes: [always('Softener stops terry from drinking water.', { names: ['softener'] })],
+    notes: [always('Softener makes towels absorb less.', { names: ['softener'] })],
   },
   {
     ...washable,
@@ -305,7 +305,7 @@ export const items: readonly Item[] = [
     chemistry: [...foamChemistry, ...surfaceChemistry],
     notes: [
       always('Foam inside: as little water as possible.'),
-      where({ fibreIds: ['leather'] }, 'Leather beside it: a barely damp cloth, dried at once.'),
+      where({ fibreIds: ['leather'] }, 'Leather next to it: a barely damp cloth, dried at once.'),
     ],
   },
   {
@@ -380,8 +380,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'trousers',
-    name: 'trousers or breeches',
-    aliases: ['slacks', 'canvas trousers', 'chinos', 'cords'],
+    name: 'trousers',
+    aliases: ['slacks', 'breeches', 'canvas trousers', 'chinos', 'cords'],
     icon: 'garment',
     defaultFibres: [
       { fibreId: 'cotton', sharePct: 98 },
@@ -1554,7 +1554,7 @@ export const parts: readonly PartKind[] = [
     beneath: false,
     onAnyPiece: true,
     plannedAs: null,
-    note: 'Glass beads in a film: bleach, softener and rubbing take its light, and somebody is not seen.',
+    note: 'Glass beads in a film: bleach, softener and rubbing take its light, and its wearer is not seen.',
     sourceIds: ['commonPractice', 'productLabel'],
   },
   {

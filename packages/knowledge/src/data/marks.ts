@@ -1409,7 +1409,7 @@ export const marks: readonly Mark[] = [
     kind: 'buildUp',
     components: of(['softenerFilm', 0.85], ['oxidisedOil', 0.15]),
     expectedSignIds: ['waterDarkens'],
-    advice: [always('No softener: it is what stops terry drinking.', { bars: ['softener'] })],
+    advice: [always('No softener: it makes towels absorb less.', { bars: ['softener'] })],
   },
   {
     ...plain,

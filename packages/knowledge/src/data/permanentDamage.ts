@@ -23,7 +23,7 @@ export const permanentDamage: readonly Mark[] = [
     advice: [
       always(
         'The dye is gone; nothing brings it back. Still wet: rinse it in cold water at once, a long time. Later: a ' +
-          'fabric pen or dye of the same shade, or dye the whole piece; a patch or embroidery over it.',
+          'fabric pen or dye of the same shade, or dye the whole piece. A patch or embroidery over it.',
         { names: ['bleach'] },
       ),
       always(
@@ -72,7 +72,7 @@ export const permanentDamage: readonly Mark[] = [
     aliases: ['shrunken', 'shrunk', 'too small after the wash'],
     advice: [
       always(
-        'Not felted: lukewarm water with a little delicate detergent or hair conditioner for half an hour, press out, pin ' +
+        'Not felted: lukewarm water with a little delicate detergent or hair conditioner for half an hour. Press out, pin ' +
           'or ease it to size on a towel and let it dry flat. It gives back a part at most.',
       ),
     ],

@@ -145,7 +145,7 @@ export const positions: readonly Position[] = [
       }),
       agentId: 'vinegar',
     },
-    why: 'Softener film stops terry drinking and holds smell in sports kit.',
+    why: 'Softener film makes towels absorb less and holds smell in sports kit.',
     sourceIds: ['commonPractice'],
   },
   {

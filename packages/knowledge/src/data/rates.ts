@@ -316,7 +316,7 @@ export const rates: readonly Rate[] = [
   {
     ...ANY,
     id: 'powderOnSmell',
-    name: 'powder or charcoal beside a smell',
+    name: 'powder or charcoal next to a smell',
     mechanism: 'absorption',
     componentIds: ['smokeOdour', 'mustyOdour', 'naphthaleneOdour', 'solventOdour'],
     halfMin: { low: 240, likely: 480, high: 960 },

@@ -398,7 +398,7 @@ export const keptFromDrum: readonly KeptFromDrum[] = [
     markIds: [],
     chemistries: ['chlorine', 'poolChlorine', 'ammonia', 'reducer', 'oxalicAcid', 'undeclared'],
     how: 'stays',
-    note: 'Rinsed out by hand in plenty of cold water first: in a drum it meets the detergent, the bleach and the other pieces.',
+    note: 'Rinsed out by hand in plenty of cold water first. In a drum it meets the detergent, the bleach and the other pieces.',
     sourceIds: ['poisonCentre', 'commonPractice'],
   },
   {

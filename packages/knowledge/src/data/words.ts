@@ -52,7 +52,7 @@ export const words: readonly Word[] = [
     id: 'upholsteryCode',
     name: 'upholstery code',
     aliases: ['code W', 'code S', 'code WS', 'code X', 'cleaning code'],
-    line: 'A letter on the seat’s own tag: W water, S solvent only, WS either, X no liquid at all, brush and vacuum.',
+    line: 'A letter on the seat’s own tag. W water, S solvent only, WS either, X no liquid at all, brush and vacuum.',
     sourceIds: cp,
   },
   {
@@ -108,14 +108,14 @@ export const words: readonly Word[] = [
     id: 'hardness',
     name: 'hard water',
     aliases: ['water hardness', 'hardness'],
-    line: 'Water with much lime in it. It wants more detergent, and leaves lime in cloth that is not rinsed well.',
+    line: 'Water with much lime in it. It needs more detergent, and leaves lime in cloth that is not rinsed well.',
     sourceIds: ['whoHardness', 'commonPractice'],
   },
   {
     id: 'perVolume',
     name: 'w/v',
     aliases: ['% w/v', '% v/v', 'v/v'],
-    line: 'Parts in a hundred, by weight or by volume: 3 % is 3 g, or 3 mL, of the stuff in 100 mL of what is in the bottle.',
+    line: 'Parts in a hundred, by weight or by volume: 3 % is 3 g, or 3 mL, of it in 100 mL from the bottle.',
     sourceIds: chem,
   },
   {
@@ -164,7 +164,7 @@ export const words: readonly Word[] = [
     id: 'hiddenTest',
     name: 'hidden test',
     aliases: ['hidden water test'],
-    line: 'First a drop where nobody looks, then a white cloth pressed on it: colour on the cloth, a ring or softened threads mean no.',
+    line: 'First a drop on a hidden spot, then a white cloth pressed on it. Colour on the cloth, a ring or softened threads mean no.',
     sourceIds: cp,
   },
 ];

@@ -5,7 +5,10 @@ import { Notice } from '../../components/notices/Notice';
 
 /** What one does with it, in the order a hand meets it. */
 const LINES = [
-  ['Say what happened', 'In a few words: “red wine on the carpet”. What is not told is guessed, and asked.'],
+  [
+    'Say what happened',
+    'In a few words: “red wine on the carpet”. What you leave out is assumed, and asked.',
+  ],
   ['At once', 'The dark card says the first move. Do that before anything else.'],
   ['The steps', 'Each with its amount, warmth, time and how much it takes out. Tap a vessel to change it.'],
   ['At the tub', 'One step at a time. The clock goes on while the page is closed.'],

@@ -19,7 +19,7 @@ const Row = chakra(Link, {
 const ROWS = [
   ['Look up', 'Fibres, troubles, products, ways, care signs, what never meets', '/reference'],
   ['Your house', 'Taps, tubs, machine, who lives here, light and measures, backup', '/household'],
-  ['Devices', 'A phone at the tub: who is let in, and for what', '/devices'],
+  ['Devices', 'Connected devices, and what each may do', '/devices'],
   ['Mixing', 'Any mix: how strong, how warm, how long, or why not', '/mix'],
   ['Cupboard', 'What you have, and what it cost', '/cupboard'],
   ['What works', 'From your own results', '/what-works'],

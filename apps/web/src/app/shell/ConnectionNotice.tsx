@@ -14,8 +14,8 @@ export function ConnectionNotice() {
       padding={{ base: '6px 16px', md: '6px 32px' }}
       data-print="hide"
     >
-      No line to the house. Shown as of {(isToday(cutSince) ? timeOfDay : dateAndTime)(cutSince)}; taps at the
-      tub wait here.
+      No connection. Shown as of {(isToday(cutSince) ? timeOfDay : dateAndTime)(cutSince)}; taps at the tub
+      wait here.
     </Box>
   );
 }

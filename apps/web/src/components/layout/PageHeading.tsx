@@ -19,7 +19,7 @@ export function PageHeading({ title, unseen = false, at = '', children, ...look 
     document.title = `${title} — Feverfew`;
   }, [title]);
   const first = useRef(key === 'default');
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a move is a change of the address or of what stands there
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a move is a change of the address or of its content
   useEffect(() => {
     // The first page a window opens keeps its focus where the browser has it.
     if (!first.current) heading.current?.focus({ preventScroll: at === '' });

@@ -21,7 +21,7 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
       </Notice>
       <Flex gap="12px" marginTop="12px" wrap="wrap">
         <Button onClick={onRetry}>Try again</Button>
-        {/* A page anew: this one may be what broke. */}
+        {/* A fresh page: this one may be broken. */}
         <a href="/">
           <Button as="span">To Today</Button>
         </a>

@@ -51,7 +51,7 @@ export const adviceWords = (answer: LookAnswer, wayOut: WayOut): string =>
 
 const ADVICE_WORDS: Readonly<Record<Exclude<LookAnswer, 'wrong'>, string>> = {
   gone: 'Good. On to what ends this round; it is looked at again dry.',
-  moving: 'It still moves: time first, then the same again while it does.',
+  moving: 'It is getting lighter: leave it longer, then repeat.',
   stalled: 'Less than a tenth went: something else comes next.',
   unsure: 'That is an answer too. Go on without heat and look again when it is dry.',
 };

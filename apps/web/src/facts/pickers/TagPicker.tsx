@@ -181,7 +181,7 @@ function WashRows({ tag, set }: RowProps) {
       />
       {wash?.kind === 'hand' && (
         <ChipRow
-          label="It says cold beside the hand"
+          label="It says cold next to the hand"
           chosen={wash.maxC === undefined ? null : 'cold'}
           options={[{ value: 'cold', text: 'yes: 30° at most' }]}
           onChoose={() =>

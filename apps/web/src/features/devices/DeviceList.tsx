@@ -13,9 +13,9 @@ export function DeviceList() {
   const devices = useDevices();
   if (!devices.data) return null;
   return (
-    <Box as="section" aria-label="Let in">
+    <Box as="section" aria-label="Connected devices">
       <Box as="h2" fontSize="20px">
-        Let in
+        Connected devices
       </Box>
       {devices.data.length === 0 && <Empty>No other device yet.</Empty>}
       <Box as="ul" listStyleType="none">
@@ -73,13 +73,13 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
         {isSure ? (
           <Flex gap="8px">
             <Button variant="danger" disabled={remove.isPending} onClick={() => remove.mutate(id)}>
-              Put {isThis ? 'this device' : 'it'} out
+              Remove {isThis ? 'this device' : 'it'}
             </Button>
-            <Button onClick={() => setSure(false)}>Leave it</Button>
+            <Button onClick={() => setSure(false)}>Keep it</Button>
           </Flex>
         ) : (
-          <Button variant="plain" aria-label={`Put ${name} out`} onClick={() => setSure(true)}>
-            Put out
+          <Button variant="plain" aria-label={`Remove ${name}`} onClick={() => setSure(true)}>
+            Remove
           </Button>
         )}
       </Flex>

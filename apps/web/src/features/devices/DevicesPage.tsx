@@ -42,11 +42,11 @@ function Switch({ isOpen }: { isOpen: boolean }) {
   const set = useSetNetwork();
   const isFromElsewhere = useWhoIAm()?.deviceId !== null;
   return (
-    <Stack as="section" aria-label="Open or shut" gap="10px" align="flex-start">
+    <Stack as="section" aria-label="Other devices" gap="10px" align="flex-start">
       <Box maxWidth="64ch">
         {isOpen
-          ? 'Other devices in your network reach this house. Each has to be let in once.'
-          : 'Only this computer reaches this house. Open it, and a phone can be taken to the tub.'}
+          ? 'Other devices in your network reach this house. Each is connected once, with a code.'
+          : 'Only this computer can reach this house. Allow other devices to use a phone at the tub.'}
       </Box>
       <Button
         variant={isOpen ? 'outline' : 'action'}
@@ -54,11 +54,11 @@ function Switch({ isOpen }: { isOpen: boolean }) {
         disabled={set.isPending}
         onClick={() => set.mutate(!isOpen)}
       >
-        {isOpen ? 'Shut it to all other devices' : 'Open it to other devices'}
+        {isOpen ? 'Block all other devices' : 'Allow other devices'}
       </Button>
       {isOpen && isFromElsewhere && (
         <Box color="soft" fontSize="15px">
-          This device goes out with them. It is opened again on the computer that keeps the house.
+          This device is blocked too. Allow devices again on the computer that keeps the house.
         </Box>
       )}
       {set.error && (
@@ -74,9 +74,9 @@ function Ways({ network }: { network: HouseNetwork }) {
   return (
     <Box borderBottom="1px solid" borderColor="line">
       <Fold
-        title="A safe line"
+        title="A secure connection"
         summary="https, and what it brings"
-        purpose="Goes on where the house is out of reach, keeps the screen on"
+        purpose="Works out of reach of the house, and keeps the screen on"
       >
         <SafeLine network={network} />
       </Fold>
@@ -87,7 +87,7 @@ function Ways({ network }: { network: HouseNetwork }) {
               {url}{' '}
               {isSafe && (
                 <Box as="span" color="soft">
-                  safe line
+                  secure
                 </Box>
               )}
             </Box>

@@ -48,20 +48,20 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
         <FeverfewMark />
         Feverfew
       </Flex>
-      <PageHeading title="Come in" />
+      <PageHeading title="Connect" />
       {wasEmptied && (
-        <Notice kind="warning" word="Put out">
-          This device is not let in any more. What it kept of the house was deleted. Taps that were not sent
-          yet wait until it is let in again.
+        <Notice kind="warning" word="Removed">
+          This device is no longer connected. Its copy of the house was deleted. Taps that were not sent yet
+          wait until it is connected again.
         </Notice>
       )}
       <Box>
-        This house lets in the devices it knows. On one that is in already, or on the computer that keeps the
-        house: More, Devices, Let a device in. It shows a code.
+        Connect this device with a code. On a connected device, or on the computer that keeps the house,
+        choose More, Devices, Connect a device. It shows the code.
       </Box>
       <Stack
         as="form"
-        aria-label="Come in"
+        aria-label="Connect"
         gap="12px"
         onSubmit={(event) => {
           event.preventDefault();
@@ -85,19 +85,19 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
           />
         </Box>
         <Button type="submit" variant="action" size="tub" disabled={isPending || code.trim() === ''}>
-          {isPending ? 'Asking …' : 'Come in'}
+          {isPending ? 'Asking …' : 'Connect'}
         </Button>
       </Stack>
       {fault && (
         <Box role="alert">
-          <Notice kind="danger" word="Not let in">
+          <Notice kind="danger" word="Not connected">
             {fault}
           </Notice>
         </Box>
       )}
       {window.isSecureContext || (
         <Box borderBottom="1px solid" borderColor="line">
-          <Fold title="A safe line" summary="if you want one: it can wait">
+          <Fold title="A secure connection" summary="if you want one: it can wait">
             <Stack gap="12px">
               <Box>
                 Once this device trusts the household’s own certificate, it keeps the plan and what runs

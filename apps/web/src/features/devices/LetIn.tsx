@@ -20,7 +20,7 @@ export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
   return (
     <Stack
       as="form"
-      aria-label="Let a device in"
+      aria-label="Connect a device"
       gap="12px"
       onSubmit={(event) => {
         event.preventDefault();
@@ -28,10 +28,10 @@ export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
       }}
     >
       <Box as="h2" fontSize="20px">
-        Let a device in
+        Connect a device
       </Box>
       <Box as="label" color="soft" fontSize="15px" maxWidth="360px">
-        What it is called
+        Its name
         <Input
           value={name}
           maxLength={40}
@@ -83,10 +83,10 @@ function Shown({ invitation, addresses, onEnd }: ShownProps) {
   if (come)
     return (
       <Stack gap="10px" align="flex-start" role="status">
-        <Notice kind="good" word="It is in">
+        <Notice kind="good" word="Connected">
           {come.name}: {ROLE_WORDS[come.role].name.toLowerCase()}.
         </Notice>
-        <Button onClick={onEnd}>Let another in</Button>
+        <Button onClick={onEnd}>Connect another</Button>
       </Stack>
     );
   return (

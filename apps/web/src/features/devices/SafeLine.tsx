@@ -10,9 +10,9 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
   return (
     <Stack gap="12px" maxWidth="68ch">
       <Box>
-        Plain http works at once. By https nobody in your network can read along, the device keeps the plan
-        and what runs without a line, the screen stays on at the tub, and Feverfew can stand among its apps.
-        For that the device has to trust this household’s own certificate, once.
+        Plain http works at once. With https, others in your network cannot read along. The device keeps the
+        plan and what runs without a connection. The screen stays on at the tub, and Feverfew can be installed
+        as an app. For that, the device has to trust this household’s own certificate, once.
       </Box>
       <RootCertificate />
       <TrustSteps />
@@ -37,7 +37,7 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
         . There the device needs a code of its own: what it shows on the plain line could have been read.
       </Box>
       <Box color="soft" fontSize="15px">
-        It vouches for addresses and names inside a house alone: who gets hold of its key can read along in
+        It vouches for addresses and names inside a house alone. Who gets hold of its key can read along in
         this house, and nowhere else. Without this house, take it off the device again.
       </Box>
     </Stack>
@@ -61,7 +61,7 @@ export function TrustSteps() {
         the file.
       </li>
       <li>
-        A phone that loads a profile: Settings, the profile that was loaded, install it; then General, About,
+        A phone that loads a profile: Settings, the profile that was loaded, install it. Then General, About,
         Certificate trust, and turn it on.
       </li>
       <li>A computer: open the file, and put it among the root authorities that are trusted.</li>

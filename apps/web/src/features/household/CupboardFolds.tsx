@@ -19,7 +19,7 @@ export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
       <Box borderBottom="1px solid" borderColor="line" marginTop="22px">
         <Fold
           title="What their labels say"
-          summary={labels.length === 0 ? 'nothing told' : `told of ${labels.length}`}
+          summary={labels.length === 0 ? 'nothing entered' : `${labels.length} entered`}
           purpose="How much goes in, and in how many caps"
           wanted={get(formState.errors, 'household.products') !== undefined}
         >
@@ -27,8 +27,8 @@ export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
         </Fold>
         <Fold
           title="What things cost"
-          summary={told === 0 ? 'nothing told' : `told of ${told}`}
-          purpose="What each way on says it costs"
+          summary={told === 0 ? 'nothing entered' : `${told} entered`}
+          purpose="Cost shown for each choice"
           wanted={formState.errors.prices !== undefined}
         >
           <PricesEditor agents={bottles} />

@@ -32,7 +32,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         }
       >
         <a href="/api/household/file" download="household.feverfew.json">
-          <Button as="span">Take the household along</Button>
+          <Button as="span">Export the household</Button>
         </a>
         <FileButton
           label="Household file"
@@ -40,7 +40,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
           disabled={read.isPending}
           onFile={(file) => void take(file)}
         >
-          {read.isPending ? 'Reading …' : 'Read a household in'}
+          {read.isPending ? 'Reading …' : 'Import a household'}
         </FileButton>
         <LinkButton to="/api/household/file/schema" reloadDocument variant="plain">
           Its JSON Schema

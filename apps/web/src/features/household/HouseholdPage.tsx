@@ -44,7 +44,7 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
                 Devices
               </Box>
               <Box color="soft" fontSize="15px">
-                A phone at the tub: who is let in, and for what
+                Connected devices, and what each may do
               </Box>
             </Box>
             <ChevronRight size={20} strokeWidth={1.8} aria-hidden="true" />
@@ -129,7 +129,7 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
           Save
         </Button>
       ) : (
-        <Box color="soft">This device changes nothing here: it was not let in for that.</Box>
+        <Box color="soft">This device may not change anything here.</Box>
       )}
       {isKept && <span role="status">Saved. New plans use it.</span>}
       {fault && (

@@ -22,7 +22,7 @@ export function PricesEditor({ agents }: { agents: Catalogue['agents'] }) {
   return (
     <Stack gap="10px">
       <Box fontSize="14px" color="soft">
-        If you like: then every way on says what it costs. A field left empty is left out, and the sum says
+        If you like: then the cost is shown for each choice. A field left empty is left out, and the sum says
         “at least”.
       </Box>
       <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px" alignItems="end">

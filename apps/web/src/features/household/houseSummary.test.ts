@@ -23,7 +23,7 @@ it('says what each part of a house is set to, in words and no ids', () => {
   expect(houseSummary(settings(), catalogue)).toMatchObject({
     vessels: '9 L basin, stone sink, machine',
     measures: expect.stringMatching(/^measuring jug, .*blue mug$/),
-    lives: 'nobody to take care for',
+    lives: 'no one at risk',
     offered: 'only what is mild',
     views: 'as usual',
     shown: '°C, litres, grams',

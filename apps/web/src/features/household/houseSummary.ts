@@ -38,7 +38,7 @@ export function houseSummary({ household, measures }: HouseholdSettings, catalog
       ...ownMeasures.map(({ name }) => name),
       ...(hasScale ? ['scale'] : []),
     ]),
-    lives: list(lives) || 'nobody to take care for',
+    lives: list(lives) || 'no one at risk',
     offered: list(strong) || 'only what is mild',
     views: own === 0 ? 'as usual' : `${own} of our own`,
     shown: `°${measures.temperature}, ${measures.system === 'metric' ? 'litres, grams' : 'quarts, ounces'}`,

@@ -129,7 +129,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
           )}
         </>
       )}
-      {/* Beside what is done here: it comes a moment later, and moves nothing that is about to be tapped. */}
+      {/* Next to what is done here: it comes a moment later, and moves nothing that is about to be tapped. */}
       {pass.steps.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
         <WithTheHeap run={run} />
       )}

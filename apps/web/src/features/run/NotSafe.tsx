@@ -28,8 +28,8 @@ export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<Run
         {dangerWords(danger)}
       </Notice>
       <Box fontSize="20px">
-        {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then stop this run, and plan it anew by what is
-        known now.
+        {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then stop this run, and plan it again by what
+        is known now.
       </Box>
       <Link to={`/trouble/${run.troubleId}`} style={{ textDecoration: 'underline', fontSize: '20px' }}>
         The plan of today

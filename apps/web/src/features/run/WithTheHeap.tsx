@@ -75,13 +75,13 @@ function Where({ join: { load, stays, wash } }: { join: JoinView }) {
     <>
       Drum {load.number}: {load.programme.toLowerCase()} {say.temp(load.tempC)},{' '}
       {others.length > 0 ? `with ${rowOf(others)}` : 'by itself'}. {words && `${words.holds} ${words.apart} `}
-      {load.tempC < wash.tempC.min && `Its own wash wants ${say.temp(wash.tempC.min)}. `}
+      {load.tempC < wash.tempC.min && `Its own wash needs ${say.temp(wash.tempC.min)}. `}
       {barred &&
-        `Its own wash wants ${wants}, and something in that drum bears no bleach: washed there, this still waits for its own. `}
+        `Its own wash needs ${wants}, and something in that drum bears no bleach. Washed there, this still waits for its own. `}
       {!barred &&
         detergentId &&
         !wash.agentIds.includes(detergentId) &&
-        `Its own wash wants ${wants}; that drum takes ${say.name(detergentId)}, which all in it bear. `}
+        `Its own wash needs ${wants}; that drum takes ${say.name(detergentId)}, which all in it bear. `}
     </>
   );
 }

@@ -25,7 +25,7 @@ export function MadeUpLine() {
           : 'A made-up house, to try things in. Left, everything in it goes.'}
       </Box>
       <Button disabled={leave.isPending} onClick={() => leave.mutate()}>
-        {leave.isPending ? 'Leaving …' : 'Leave it, begin my own'}
+        {leave.isPending ? 'Leaving …' : 'Remove it, start my own'}
       </Button>
     </Flex>
   );

@@ -27,7 +27,7 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
     <Slate
       name="Now"
       label={isNow ? 'Now' : `At ${timeOfDay(run.hand.at)}`}
-      aside={waitsSince ? `since ${timeOfDay(run.hand.at)}` : isNow ? '' : 'nobody is wanted before'}
+      aside={waitsSince ? `since ${timeOfDay(run.hand.at)}` : isNow ? '' : 'nothing to do before'}
       verb={<SlateVerb>{verb}</SlateVerb>}
       lines={run.hand.what === 'over' ? [next] : run.vesselName ? [upper(run.vesselName)] : []}
       drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}

@@ -109,7 +109,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           {curve && <RunCurve run={curve} />}
           <Troubles
             title="Done lately"
-            empty="Nothing yet. What you finish stands here."
+            empty="Nothing yet. Finished treatments appear here."
             troubles={settled}
             to={(trouble) => `/pieces/${trouble.pieceId}`}
             nowMs={nowMs}

@@ -181,7 +181,8 @@ function LookBlind({ trial, pending, send }: PhaseProps) {
   return (
     <Stack gap="12px">
       <Box fontSize="20px">
-        Look at <strong>{where}</strong>, beside a clean part. What was put there is not said now.
+        Look at <strong>{where}</strong>, next to a clean part. The product that was put there is not shown
+        now.
       </Box>
       <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
         {LEVELS.map((level) => (

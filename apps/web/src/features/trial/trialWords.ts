@@ -14,7 +14,7 @@ export const FAIR_RULES: readonly string[] = [
   'One clock for all. It starts when the last one is on.',
   'On one piece: a towel or foil between, so that nothing creeps across.',
   'One wash and one drying for all, no heat.',
-  'Check dry, in daylight. Best let somebody check who does not know which is which.',
+  'Check dry, in daylight. Best let another person check, who does not know which is which.',
 ];
 
 /** "A is better with odds of 81 in 100: likely." Said plainly, and “too little to tell” when it is. */

@@ -59,7 +59,7 @@ function Causes({ causes, onAdopt }: CausesProps) {
   return (
     <Box>
       <Box fontSize="14px" color="soft">
-        Then it is (weights are estimates). Tap the one you are sure of.
+        Most likely (weights are estimates). Tap the one you are sure of.
       </Box>
       <Stack as="ul" gap="3px" listStyleType="none" aria-label="Likely causes">
         {causes

@@ -23,7 +23,7 @@ export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue
   return (
     <Box as="section" aria-label="For a cleaner" paddingBlock="14px">
       <Box as="h2" fontSize="20px">
-        Take it to somebody who does this
+        Take it to a professional
       </Box>
       <Flex gap="8px" wrap="wrap" paddingTop="8px">
         <CopyButton text={() => sentence}>Copy what to say</CopyButton>

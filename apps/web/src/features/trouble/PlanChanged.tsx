@@ -13,7 +13,7 @@ export function PlanChanged({ kept, plan }: { kept: Trouble; plan: Plan }) {
   const { added, gone } = difference;
   const names = (ids: readonly string[]) => ids.map((id) => words.name(id)).join(', ');
   return (
-    <Notice kind="note" word="Planned anew">
+    <Notice kind="note" word="Planned again">
       {[
         'By what is known today it is otherwise than when it was kept.',
         added.length > 0 ? `New: ${names(added)}.` : '',

@@ -34,7 +34,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
   const say = useLexicon();
   const { piece } = plan.facts;
   const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
-  // Nobody works on what explodes or burns: no other way is shown either.
+  // What explodes or burns is not worked on: no other way is shown either.
   const nobody = isForNobody(plan);
   const lost = nobody ? [] : losers(plan.candidates);
   const ladder = { plan, run, nowMs, on, onFacts };

@@ -26,8 +26,8 @@ const label = {
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
     expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
-      'There is some trouble on some piece, wet or dry, size not told; it came nobody knows when. Cloth: ' +
-        'fibres unknown, any colour, sound, no metal; the tag says nothing I know of. So far no heat, nothing tried, ' +
+      'There is some trouble on some piece, wet or dry, size not entered; it came at an unknown time. Cloth: ' +
+        'fibres unknown, any colour, in good condition, no metal; care label not entered. So far no heat, nothing tried, ' +
         'all of it left.',
     );
   });
@@ -47,7 +47,7 @@ describe('the sentence', () => {
       },
     };
     expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
-      'There is beetroot on the damask cloth, wet or dry, about 6 × 4 cm; it came today. Cloth: linen, white, sound, ' +
+      'There is beetroot on the damask cloth, wet or dry, about 6 × 4 cm; it came today. Cloth: linen, white, in good condition, ' +
         'no metal; the tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
@@ -83,8 +83,10 @@ describe('the sentence', () => {
       sentenceView({ ...EMPTY_FACTS, piece: { ...EMPTY_FACTS.piece, label, ...more } }, false, say, false)
         .map((part) => (typeof part === 'string' ? part : part.text))
         .join('');
-    expect(short({})).toContain('sound; the tag says 60° mild, oxygen only. So far no heat, nothing tried.');
-    expect(short({ metalParts: true })).toContain('sound, metal on it; the tag');
+    expect(short({})).toContain(
+      'in good condition; the tag says 60° mild, oxygen only. So far no heat, nothing tried.',
+    );
+    expect(short({ metalParts: true })).toContain('in good condition, metal on it; the tag');
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {

@@ -55,10 +55,10 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
           <b>
             {headed(name(pieceId))}: {heldByWords(by, say)}.
           </b>{' '}
-          Nothing is given up.
+          Nothing is lost.
         </>
       ) : (
-        'As warm as it likes. Nothing is given up.'
+        'As warm as it likes. Nothing is lost.'
       )}
     </Box>
   );

@@ -68,7 +68,7 @@ function Machine({ wash }: { wash: WashView }) {
             onChange={(kg) => setHouse({ ...house, dryerG: kg * 1000 })}
           />
           <Figure
-            name="Rope, m"
+            name="Clothes line, m"
             value={house.ropeM}
             min={0}
             max={200}

@@ -98,7 +98,7 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
               disabled={done.isPending}
               onClick={() => done.mutate(load.id)}
             >
-              It is out
+              Unloaded
             </Button>
           ) : (
             <LinkButton to="/wash/line" variant="outline">

@@ -89,7 +89,7 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
         {signs && <SignWords />}
         {isEmpty && (
           <Box maxWidth="64ch" marginBottom="8px">
-            The heap is empty. Tap what you wore last, or say it by the handful.
+            The heap is empty. Tap what you wore last, or type what you have.
           </Box>
         )}
         {may && (adding || isEmpty) && (

@@ -29,7 +29,7 @@ export function useArranging(wash: WashView) {
         to === 'heap' ? 'out of this wash' : to === 'own' ? 'in a drum of its own' : `in drum ${to + 1}`;
       set(moved(wash, pieceId, to), `${name} is ${where}.`);
     },
-    sort: (wish: number) => set({ arrangement: null, best: wish }, 'Sorted anew.'),
+    sort: (wish: number) => set({ arrangement: null, best: wish }, 'Sorted again.'),
     even: (groups: string[][]) => set({ arrangement: groups }, 'The drums are evenly full.'),
     undo: () => {
       if (before) change.mutate(before.was);

@@ -42,12 +42,12 @@ describe('what is done by hand before', () => {
 });
 
 describe('what the head says', () => {
-  it('proved, at most so many fewer, found, or arranged', () => {
-    expect(provenText(wash())).toBe('the fewest possible: proved for these 3');
+  it('proven, at most so many fewer, found, or arranged', () => {
+    expect(provenText(wash())).toBe('the fewest possible: proven');
     expect(provenText(wash({ atMostFewer: 1 }))).toBe('at most 1 fewer is possible');
     const best = { settings: { best: 0.5 } } as Partial<WashView>;
     expect(provenText(wash(best))).toBe('the best that was found');
-    expect(provenText(wash({ ...best, proven: true }))).toContain('proved for these 3');
+    expect(provenText(wash({ ...best, proven: true }))).toContain('proven');
     expect(provenText(wash({ arranged: true }))).toBe('as you arranged them');
     expect([drumsTitle(1), drumsTitle(3), drumsTitle(14)]).toEqual(['One drum', 'Three drums', '14 drums']);
   });

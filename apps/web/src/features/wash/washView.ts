@@ -23,15 +23,13 @@ export const drumsTitle = (count: number): string =>
   `${NUMBER_WORDS[count] ?? count} ${count === 1 ? 'drum' : 'drums'}`;
 
 /** How good the sorting is, in the words of the head. */
-export function provenText({ loads, pieces, proven, atMostFewer, arranged, settings }: WashView): string {
-  const count = pieces.length;
+export function provenText({ loads, proven, atMostFewer, arranged, settings }: WashView): string {
   if (loads.length === 0) return '';
   if (arranged) return 'as you arranged them';
-  if (settings.best > 0)
-    return proven ? `the best for this wish: proved for these ${count}` : 'the best that was found';
+  if (settings.best > 0) return proven ? 'the best for this wish: proven' : 'the best that was found';
   return atMostFewer > 0
     ? `at most ${atMostFewer} fewer ${atMostFewer === 1 ? 'is' : 'are'} possible`
-    : `the fewest possible: proved for these ${count}`;
+    : 'the fewest possible: proven';
 }
 
 /** All loads together: time one after another, energy, water, and money if prices are entered. */

@@ -43,7 +43,7 @@ function Learned({ works }: { works: WhatWorksView }) {
         </Stack>
       </Grid>
       {works.rows.length === 0 && works.uses > 0 && (
-        <Empty>The log has nothing yet on troubles told in this book.</Empty>
+        <Empty>The log has nothing yet on the troubles in this book.</Empty>
       )}
     </Box>
   );

@@ -18,7 +18,7 @@ export const explosivesHere = oncePerPlan(({ told, residues }: Pick<PlanContext,
 const isMaybeDry = ({ wetness, age }: PlanContext['facts']): boolean =>
   wetness === 'dry' || (wetness === 'unknown' && age !== 'minutes');
 
-/** If it cannot be flooded out, or may be dry already, nobody works on it at all. */
+/** If it cannot be flooded out, or may be dry already, it is not worked on at all. */
 export const isUntouchable = (
   context: Pick<PlanContext, 'told' | 'residues' | 'facts' | 'rinsable'>,
 ): boolean => explosivesHere(context).length > 0 && (isMaybeDry(context.facts) || !context.rinsable);

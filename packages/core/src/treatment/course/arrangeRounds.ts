@@ -13,10 +13,11 @@ import { goneAfter, middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { ofNoCourse, type Placing, placingOf } from './placement.js';
+import { ofNoCourse, type Placing } from './placement.js';
 import { placedAll } from './placeRound.js';
 import { isWork, isWorthARound, secondRound } from './secondRound.js';
 import { isPlainWater, isStronger } from './strongest.js';
+import { withoutLast } from './withoutLast.js';
 import { workedOut } from './workedOut.js';
 
 /** A pass for another trouble also counts for this one from this share removed, 0–1: our own choice. */
@@ -140,42 +141,11 @@ function shortFirstRound(
     ({ fitted: { asked, words } }) =>
       !asked?.main && openChecks(words, [], open ?? context).some(({ text }) => WHAT_IS_LEFT.test(text)),
   );
-  if (looked.length === 0) return withoutLast(waiting, round, first, arrange);
+  const here = { ...arrange, context: open ?? context };
+  if (looked.length === 0) return withoutLast(waiting, round, first, here);
   const sure = first.filter((one) => !looked.includes(one));
   const short = firstRound(sure, [...looked, ...second], arrange);
-  return withoutLast(waiting - 1, short, sure, arrange);
-}
-
-/** The round without so many of its last works: they wait for the next. One work stays. */
-function withoutLast(
-  count: number,
-  round: ComposedRound,
-  first: readonly Placing[],
-  arrange: Arrange,
-): ComposedRound {
-  const { context, open, courses, notUsed } = arrange;
-  const last = count > 0 ? lastWork(round.passes, open ?? context) : null;
-  if (!last) return round;
-  const kept = round.passes.filter((pass) => pass.phase !== 'wash' && pass !== last).map(placingOf);
-  const ofDrum = first.filter(({ fitted }) => fitted.eligible.method.inMachine);
-  const start = { worked: untouched(context), passes: [] };
-  const short = composeRound([...kept, ...ofDrum], [], courses, open ?? context, notUsed, start);
-  const isOther = ({ fitted }: Placing) => fitted.eligible.method.id !== last.eligible.method.id;
-  const rest = insertPass(round.rest.filter(isOther), placingOf(last), open ?? context);
-  return withoutLast(count - 1, { ...short, rest }, first, arrange);
-}
-
-/** Its last work that is neither the strongest nor all that is done for a trouble; null where one work is left. */
-function lastWork(passes: readonly Placed[], context: PlanContext): Placed | null {
-  const works = passes.filter((pass) => isWork(pass));
-  if (works.length < 2) return null;
-  const isAlone = (one: Placed) =>
-    one.helps.some((markId) => works.every((other) => other === one || !other.helps.includes(markId)));
-  const spare = works.filter((one) => !isAlone(one));
-  const others = (one: Placed) => passes.filter((other) => other !== one);
-  const mayWait = (one: Placed) =>
-    !isPlainWater(one.eligible) && !isStronger(placingOf(one), others(one), context);
-  return spare.filter(mayWait).at(-1) ?? spare.at(-1) ?? works.at(-1) ?? null;
+  return withoutLast(waiting - 1, short, sure, here);
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */

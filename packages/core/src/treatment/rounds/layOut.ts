@@ -83,7 +83,7 @@ function laidOutWith(waiting: number, told: PlanContext, open: PlanContext | nul
   const verdict = verdictOf(context);
   const used = rounds.flatMap(({ passes }) => passes.flatMap(({ eligible }) => eligible.appliedAgents));
   const keep = keepOf(context, cloth, used);
-  // Where nobody may work on it, no line that asks for work is shown with the danger.
+  // Where no one may work on it, no line that asks for work is shown with the danger.
   const isLeftAlone = rounds.length === 0 && dangerFirst(context).only;
   return {
     verdict: isLeftAlone ? verdict.map((line) => ({ ...line, tells: [], causeActions: [] })) : verdict,

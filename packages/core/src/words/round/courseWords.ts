@@ -79,7 +79,7 @@ const CHECK_WORDS: Readonly<Record<Check, string>> = {
   whiteCloth: 'press a white cloth on it',
   nextDay: 'again the next day',
   wetAndDry: 'wet and again dry',
-  besideClean: 'beside something clean',
+  besideClean: 'next to something clean',
   strength: 'by a gentle pull: still strong',
 };
 

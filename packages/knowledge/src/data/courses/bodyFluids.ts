@@ -45,7 +45,7 @@ export const bodyFluids = [
     tells: [
       tell('A drop of peroxide fizzes, where the piece bears it.', 'There is still blood in it.'),
       tell('Brown and soft, nothing fizzes.', 'Iron, or protein that heat has set: the second round.'),
-      tell('Orange-brown beside metal, never stiff.', 'Rust.', 'rust'),
+      tell('Orange-brown near metal, never stiff.', 'Rust.', 'rust'),
     ],
     cause: 'A cut, a nosebleed, a period: minutes decide.',
     causeAction: ['Cold water within the hour; a protector under the sheet.'],
@@ -261,7 +261,7 @@ export const bodyFluids = [
         end: end(
           1,
           'professional',
-          'Thirty degrees does not disinfect: where it is catching, a cleaner, told so.',
+          'Thirty degrees does not disinfect. Where it is catching, a cleaner: say so.',
         ),
       }),
       protein: protein({
@@ -275,7 +275,7 @@ export const bodyFluids = [
         checks: ['nextDay', 'smellWarm'],
         end: end(2, 'professional', 'Two rounds; soaked through, extraction by a professional.'),
       }),
-      dryOnly: cleaner('Lift, blot, dry soda; then a cleaner, told what it is.'),
+      dryOnly: cleaner('Lift, blot, dry soda; then a cleaner: say what it is.'),
     },
     never: [
       ['Chlorine on it.', 'There is acid and ammonia in it: fumes.'],

@@ -112,7 +112,7 @@ export const combinedAndPermanentDamage = [
   }),
   course({
     id: 'unknownStain',
-    name: 'A mark nobody can name',
+    name: 'An unknown mark',
     markIds: ['unknownStain'],
     is: 'Look first: edge, feel, smell, a drop of water, its age.',
     tells: [
@@ -146,7 +146,7 @@ export const combinedAndPermanentDamage = [
           }),
         ],
         checks: ['daylight', 'againstLight'],
-        end: end(2, 'professional', 'Two rounds, then a cleaner, told what was used.'),
+        end: end(2, 'professional', 'Two rounds, then a cleaner: say what was used.'),
       }),
       coloured: coloured({
         first: [P.lift(), P.suds('fat', { min: [5, 15], onlyIf: [C.beads] }), P.flush(), P.enzyme()],
@@ -206,7 +206,7 @@ export const combinedAndPermanentDamage = [
     cause: 'Cupboard, plastic, wood, damp.',
     causeAction: ['Acid-free tissue, dark and dry; look at it each year.'],
     garment: [
-      'Air it flat in the shade for a day; look at it inside out; try a lining’s dye; mend or net what is weak.',
+      'Air it flat in the shade for a day; look at it inside out. Try a lining’s dye; mend or net what is weak.',
     ],
     donts: ['No wash before you have looked.'],
     cloths: {

@@ -216,7 +216,7 @@ export const C = {
   meatOrCream: seen('hasMeatOrCream', 'there is meat or cream in it'),
   mudOrMoss: seen('hasMudOrMoss', 'there is dry mud or moss on it'),
   noIron: seen('showsNoIron', 'it shows no grey-black of iron'),
-  nobodyIll: seen('nobodyIll', 'nobody else is ill; else wash it now'),
+  nobodyIll: seen('nobodyIll', 'no one else is ill; else wash it now'),
   noStone: seen('noStone', 'there is no stone near or beneath'),
   notWaterproof: seen('notWaterproof', 'it is not a waterproof cover'),
   nothingMoves: seen('nothingMoves', 'no more dye comes out'),

@@ -348,7 +348,7 @@ export const fatAndSpice = [
     says: [
       'Hold it against the light to judge.',
       'No dryer while fat is left: fire.',
-      ofSome({ drains: true }, 'Fresh oil wants warm suds: as warm as the tag lets, nothing in it sets.'),
+      ofSome({ drains: true }, 'Fresh oil needs warm suds: as warm as the tag lets, nothing in it sets.'),
       ofSome({ fibreIds: ['polyester'] }, 'Polyester gives oil up slowly: two or three washes are usual.'),
     ],
     disputes: [

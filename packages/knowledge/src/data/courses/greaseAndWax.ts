@@ -95,7 +95,7 @@ export const greaseAndWax = [
         ],
         second: [P.powder({ min: [120, 480] })],
         checks: ['againstLight'],
-        end: end(1, 'professional', 'A lined or structured piece: a cleaner, told it is oil.'),
+        end: end(1, 'professional', 'A lined or structured piece goes to a cleaner: say it is oil.'),
       }),
       protein: protein({
         first: [
@@ -112,7 +112,7 @@ export const greaseAndWax = [
         second: [P.powder({ min: [30, 480] }), P.foam('fat')],
         checks: ['nextDay', 'whiteCloth'],
       }),
-      dryOnly: cleaner('Oil wants solvent in quantity.'),
+      dryOnly: cleaner('Oil needs solvent in quantity.'),
     },
     never: [
       ...SOLVENT_NEVERS,
@@ -194,7 +194,7 @@ export const greaseAndWax = [
         second: [P.chip(), P.greaseFoam('film')],
         end: end(2, 'professional', 'Getting the bulk out is the home part; the film is for a cleaner.'),
       }),
-      dryOnly: cleaner('Chill and chip only; the film wants solvent.'),
+      dryOnly: cleaner('Chill and chip only; the film needs solvent.'),
     },
     never: [...SOLVENT_NEVERS, ['Chipping it warm.', 'It strings into the cloth.']],
     says: ['Chill first, then solvent, then detergent.', 'Two small rounds beat one wet one.', OUTDOORS],
@@ -312,7 +312,7 @@ export const greaseAndWax = [
           P.oxygen('dye', [60, 180], [40, 60], { onlyIf: [C.noSolventLeft] }),
         ],
         checks: ['scratch', 'againstLight', 'daylight'],
-        end: end(2, 'accept', 'A colour that stands two rounds is accepted; wax itself comes out whole.'),
+        end: end(2, 'accept', 'A colour that survives two rounds is accepted; wax itself comes out whole.'),
       }),
       coloured: coloured({
         first: [
@@ -425,7 +425,7 @@ export const greaseAndWax = [
     ],
     cause: 'A stick left in a pocket.',
     causeAction: [
-      'Find the stick; wipe drum, fins and seal with a cloth and detergent, the machine off, until a white rag stays white.',
+      'Find the stick. Wipe drum, fins and seal with a cloth and detergent, the machine off, until a white rag stays white.',
     ],
     garment: ['All pieces out and kept dry; scrape off what is thick.'],
     surfaceAtOnce: ['An ice bag; chip.'],
@@ -576,7 +576,7 @@ export const greaseAndWax = [
           only({ itemIds: ['carpet', 'rug'] }, 'On a carpet: small scissors for stuck tips of the pile.'),
         ],
       }),
-      dryOnly: cleaner('The film wants solvent.'),
+      dryOnly: cleaner('The film needs solvent.'),
     },
     never: [...SOLVENT_NEVERS, ['A hot wash or a dryer with gum or a label on it.', 'It melts through.']],
     says: ['Freeze gum; tape off label glue.', OUTDOORS],
@@ -674,7 +674,7 @@ export const greaseAndWax = [
         end: end(
           2,
           'professional',
-          'The film wants solvent: a professional. A removable cover: off, then as its cloth.',
+          'The film needs solvent: a professional. A removable cover: off, then as its cloth.',
         ),
       }),
       dryOnly: cleaner('Chip it cold only.'),

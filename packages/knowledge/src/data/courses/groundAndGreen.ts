@@ -99,7 +99,7 @@ export const groundAndGreen = [
         ],
         second: [P.enzymeBlot('protein', { min: [10, 20] }), P.peroxideBlot('colour', [5, 10])],
       }),
-      dryOnly: cleaner('Green wants alcohol or enzymes.'),
+      dryOnly: cleaner('Green needs alcohol or enzymes.'),
     },
     never: [
       ['Vinegar on the green, or anything of iron.', 'Acid turns leaf green olive-brown.'],
@@ -285,7 +285,7 @@ export const groundAndGreen = [
     tells: [
       tell('It smears black under a dry finger.', 'Soot.'),
       tell('Brown and sticky.', 'Smoke tar.', 'smokeSmell'),
-      tell('Even black, beside a printer.', 'Toner: cold only.', 'toner'),
+      tell('Even black, near a printer.', 'Toner: cold only.', 'toner'),
       tell('From a house fire.', 'Gloves and mask; a smoke-damage firm and the insurer first.'),
     ],
     cause: 'Fire, candle, grill.',

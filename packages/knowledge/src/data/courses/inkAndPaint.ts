@@ -784,7 +784,7 @@ export const inkAndPaint = [
       dryOnly: dryOnly({
         first: [P.solventAir()],
         checks: ['smellWarm'],
-        end: end(1, 'professional', 'A cleaner, told that it was fuel, once no smell is left.'),
+        end: end(1, 'professional', 'A cleaner, once no smell is left: say it was fuel.'),
       }),
     },
     never: [

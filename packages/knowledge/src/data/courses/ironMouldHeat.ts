@@ -70,7 +70,7 @@ export const ironMouldHeat = [
         end: end(
           1,
           'professional',
-          'A cleaner, told it is rust.',
+          'A cleaner: say it is rust.',
           ofSome({ states: ['antique'] }, 'Go there at once.'),
           ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'If it is acetate, go to the cleaner at once.'),
         ),
@@ -123,7 +123,7 @@ export const ironMouldHeat = [
     causeAction: ['Find the damp; dry within a day.'],
     garment: ['Bag it before you carry it through the house.', 'Outdoors, with a fine mask: let it dry.'],
     surfaceAtOnce: ['Air the room outwards; dry it.'],
-    donts: [names('No brushing indoors, no shaking.'), 'Nobody with asthma near it.'],
+    donts: [names('No brushing indoors, no shaking.'), 'No one with asthma near it.'],
     cloths: {
       white: white({
         first: [P.dust({ expect: 'Outdoors, mask on.' }), P.oxygen('pigment', [120, 360], [40, 60])],
@@ -201,7 +201,7 @@ export const ironMouldHeat = [
     ],
     says: [
       'The damp is the cause: the cold window, the wall. Sun, and dry through the same day.',
-      'Smell gone and dots left: pigment.',
+      'If only dots remain, they are mould stain.',
     ],
     disputes: [
       {

@@ -96,7 +96,7 @@ export const makeUpAndCream = [
       }),
       dryOnly: dryOnly({
         first: [P.tape('bulk', { min: [2, 2] }), P.foam('fat', { min: [3, 5] })],
-        end: end(1, 'professional', 'Pigment in oil: then a cleaner, told which make-up.'),
+        end: end(1, 'professional', 'It is pigment in oil. Then a cleaner: say which make-up.'),
       }),
     },
     never: [
@@ -195,7 +195,7 @@ export const makeUpAndCream = [
         first: [P.powder(), P.foam('fat')],
         second: [P.citricBlot({ min: [10, 10], onlyIf: [C.orange, C.noStone] })],
       }),
-      dryOnly: cleaner('Powder; a cleaner told: sunscreen, no bleach.'),
+      dryOnly: cleaner('Powder; then a cleaner: say sunscreen, no bleach.'),
     },
     never: [
       ['Chlorine or oxygen before detergent and acid.', 'The orange gets deeper and stays.'],
@@ -339,7 +339,7 @@ export const makeUpAndCream = [
         first: [P.powder(), P.foam('film')],
         second: [P.powder({ min: [60, 480] }), P.foam('film')],
       }),
-      dryOnly: cleaner('Powder; a cleaner told: paraffin, it burns.'),
+      dryOnly: cleaner('Powder; then a cleaner: say paraffin, it burns.'),
     },
     never: [
       [
@@ -348,7 +348,7 @@ export const makeUpAndCream = [
       ],
       ['A dryer or an iron on it.', 'Fire.'],
     ],
-    says: ['The word about fire stands before the stain.'],
+    says: ['The warning about fire comes before the stain.'],
     disputes: [
       {
         question: 'Washed out?',

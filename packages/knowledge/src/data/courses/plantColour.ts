@@ -88,7 +88,7 @@ export const plantColour = [
           }),
         ],
         second: [P.peroxide('colour', [5, 10])],
-        end: end(1, 'professional', 'Then a cleaner, told the wine and the day.'),
+        end: end(1, 'professional', 'Then a dry cleaner: say it is wine, and when.'),
       }),
       protein: protein({
         first: [
@@ -396,7 +396,7 @@ export const plantColour = [
     says: [
       ofSome(
         { white: true, drains: true, ages: ['days', 'weeks', 'months'], uses: ['percarbonate'] },
-        'Old brown wants the hot oxygen bath, not hot water.',
+        'Old brown needs the hot oxygen bath, not hot water.',
       ),
     ],
     disputes: [

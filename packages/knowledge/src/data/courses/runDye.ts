@@ -23,7 +23,7 @@ const REDUCER: [string, string] = [
   'The reducer with acid or oxygen, in a closed vessel, on metal, or with asthma in the house.',
   'Sulphur dioxide, heat.',
 ];
-const NO_DRYING = 'No dryer, no iron, no drying in.';
+const NO_DRYING = 'No dryer, no iron: keep it wet.';
 
 /** Dye that has left one cloth for another. */
 export const runDye = [
@@ -40,7 +40,7 @@ export const runDye = [
       tell('Blue from jeans, rubbed on.', 'Indigo.', 'indigo'),
     ],
     cause: 'A new red or dark piece, too hot, or stood wet.',
-    causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
+    causeAction: ['Take the piece that bled out, mark it, and wash it alone and cold from now on.'],
     garment: [
       only({ notOld: true }, 'Take the piece that gave the dye out of the heap.'),
       'Keep everything else wet.',
@@ -115,7 +115,7 @@ export const runDye = [
       'Whites, colours and fine fibres are treated apart.',
       'Dry only what is clean again; the rest stays wet.',
       ofSome({ uses: ['reducer'] }, 'Use the run remover in fresh air only.'),
-      'Wet it is a rewash; dry it is a repair.',
+      'Act while it is wet: dry, it needs a repair.',
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Such fibre takes up dye eagerly: the odds are low.'),
     ],
     disputes: [
@@ -205,7 +205,7 @@ export const runDye = [
       tell('A rag takes none, the tint is even.', 'In the fibre.'),
       tell('The seams are paler.', 'It went over under an iron or in a dryer.'),
     ],
-    cause: 'A hot wash, a dryer or an iron beside dark polyester.',
+    cause: 'A hot wash, a dryer or an iron next to dark polyester.',
     causeAction: ['Wash dark polyester apart, at forty at most.'],
     garment: ['Hang it wet.'],
     surfaceAtOnce: ['Lift them apart.'],

@@ -22,14 +22,14 @@ import {
 } from './kit.js';
 
 const STIFF_TELLS = [
-  tell('A drop of water drinks in at once, still hard; the kettle is furred.', 'Lime.', 'stiffScale'),
-  tell('A drop stands ten seconds and more.', 'Softener or oil.', 'stiffSoftener'),
+  tell('A drop of water soaks in at once, still hard; the kettle is furred.', 'Lime.', 'stiffScale'),
+  tell('A drop stays ten seconds and more.', 'Softener or oil.', 'stiffSoftener'),
   tell('Slippery when wet, a curd, rancid.', 'Soap scum.', 'stiffSoap'),
   tell('Hard only from a still line.', 'Nothing on it: shake it hard, or ten minutes in the dryer.'),
 ];
 /** The one sentence for what a dirty machine needs. */
 const CLEAN_MACHINE =
-  'The machine: an empty run at sixty to ninety with two doses of powder; wipe seal, drawer and filter; leave the door open.';
+  'The machine: an empty run at sixty to ninety with two doses of powder. Wipe seal, drawer and filter; leave the door open.';
 
 /** What makes cloth stiff or waxy, and what makes it smell. */
 export const stiffAndSmell = [
@@ -117,7 +117,7 @@ export const stiffAndSmell = [
     causeAction: ['No more softener and sheets; vinegar or nothing in the last rinse.'],
     cloths: {
       white: white({
-        first: [P.soda('film', { stop: 'A drop drinks in.', expect: 'Milky grey water.' })],
+        first: [P.soda('film', { stop: 'A drop soaks in.', expect: 'Milky grey water.' })],
         wash: W.white([60, 60], 'Half a dose, an extra rinse.'),
         second: [P.soda('film'), P.citricSoak('lime', { min: [30, 30], onlyIf: [C.limeUnder] })],
         checks: ['waterDrop'],
@@ -152,7 +152,7 @@ export const stiffAndSmell = [
         { drains: true },
         'Shake it hard, and move it while it dries: wind, or ten minutes in the dryer.',
       ),
-      'A drop that stands ten seconds shows the wax.',
+      'A drop that stays ten seconds shows the wax.',
       ofSome({ uses: ['weakAcid'] }, 'Acid comes last.'),
       'No dryer while it feels greasy.',
     ],
@@ -562,7 +562,7 @@ export const stiffAndSmell = [
         ],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['smellDamp'],
-        end: end(2, 'professional', 'Aired for days and still there: a cleaner, told what it is.'),
+        end: end(2, 'professional', 'Still there after days of air? A cleaner: say what it is.'),
       }),
     },
     never: [

@@ -501,7 +501,7 @@ export const things = [
         first: [P.mild('fat', { min: [5, 10] })],
         wash: W.cool('Half a dose, two extra rinses, little spin.'),
         checks: ['waterDrop'],
-        end: end(2, 'professional', 'Lined shells: a cleaner, told of the membrane.'),
+        end: end(2, 'professional', 'Lined shells: a cleaner; mention the membrane.'),
       }),
       protein: cleaner('Loden: brush it dry, air it.'),
       surface: surface({ first: [P.dust(), P.foam('film')], second: [P.waterBlot()], checks: ['waterDrop'] }),
@@ -796,7 +796,7 @@ export const things = [
     is: 'Make-up, body oil and residue; heat and few products keep white.',
     tells: [
       tell('Tan smears.', 'Make-up.', 'makeUp'),
-      tell('A drop stands.', 'Softener.', 'stiffSoftener'),
+      tell('A drop stays.', 'Softener.', 'stiffSoftener'),
       tell('Dull all over.', 'Residue, or washed too cool.', 'residueDull'),
     ],
     cause: 'Forty degrees, softener, a full drum.',

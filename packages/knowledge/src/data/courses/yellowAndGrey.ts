@@ -65,7 +65,7 @@ export const yellowAndGrey = [
         end: end(
           3,
           'accept',
-          'Three soaks; unchanged after a whole round: the fibre has yellowed, accept it or dye.',
+          'Three soaks; unchanged after a whole round: the fibre itself has yellowed. Accept it, or dye it.',
         ),
       }),
       coloured: coloured({
@@ -517,7 +517,7 @@ export const yellowAndGrey = [
         first: [P.handSoak('grey'), P.handSoak('grey')],
         second: [P.peroxide('grey', [15, 30])],
       }),
-      surface: cleaner('All-over grey wants extraction.'),
+      surface: cleaner('All-over grey needs extraction.'),
       dryOnly: dryOnly({ first: [P.dust()], end: end(1, 'professional', 'Vacuum it, and leave the rest.') }),
     },
     never: [

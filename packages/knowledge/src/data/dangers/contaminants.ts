@@ -601,7 +601,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     never: ['Bare hands.', 'A shared towel.'],
     home: {
       may: 'afterActs',
-      text: 'Body fluids during chemotherapy, for as many days as the ward says (often 2 to 7): as hot as the label lets, by itself, twice.',
+      text: 'Body fluids during chemotherapy, for as many days as the ward says (often 2 to 7). As hot as the label lets, by itself, twice.',
     },
     where: null,
     ask: 'The hospital ward, the poison line.',

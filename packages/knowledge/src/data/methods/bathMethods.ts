@@ -477,7 +477,7 @@ export const bathMethods: readonly Method[] = [
     action: 'press',
     extraMechanisms: ['flush'],
     notes: {
-      apply: [always('Keep it moving, never folded on itself. A dye-catching sheet beside it.')],
+      apply: [always('Keep it moving, never folded on itself. A dye-catching sheet next to it.')],
       rinse: [
         always('Change the cold water until it stays clear; press out in a white towel, dry flat and fast.', {
           names: ['blot'],

@@ -193,7 +193,7 @@ export const machineMethods: readonly Method[] = [
     notes: {
       mix: [
         always(
-          'Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each powder; a quarter of a cup where washing soda stands in.',
+          'Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each powder. A quarter of a cup where washing soda is used.',
           { bars: ['softener'], names: ['soda'] },
         ),
       ],

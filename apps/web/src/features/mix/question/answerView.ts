@@ -68,7 +68,7 @@ const LINES: Lines = {
       : `From the hot tap it would take ${say.volume(tapL * 1000)}.`,
     ...(kettles > 4
       ? [
-          'That is more kettles than is sensible: let part of the bath out and fill anew, or take a cooler method.',
+          'That is more kettles than is sensible. Let part of the bath out and fill it again, or take a cooler method.',
         ]
       : []),
   ],

@@ -30,7 +30,7 @@ export function mixMarkdown(name: string, verdict: MixVerdict, catalogue: Catalo
     ),
     '',
     ...(bath.shares ? [`- Water: ${sharesText(bath, say)}`] : []),
-    `- Stands at ${say.temp(bath.startC)}`,
+    `- At ${say.temp(bath.startC)}`,
     ...(bath.pH ? [`- ${pHText(bath.pH)}`] : []),
     ...(bath.oxygenMgPerL === null ? [] : [`- Active oxygen ${bath.oxygenMgPerL} mg/L`]),
     ...bath.below.map((entry) => `- ${belowText(entry, say)}`),

@@ -8,7 +8,7 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
   const fits = piece === null || (pH.low >= piece.min && pH.high <= piece.max);
   const label =
     `Bath pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}` +
-    (piece ? `; the piece stands ${piece.min} to ${piece.max}` : '');
+    (piece ? `; the piece bears ${piece.min} to ${piece.max}` : '');
   return (
     <Box position="relative" height={piece ? '66px' : '46px'} role="img" aria-label={label}>
       <Box position="absolute" top="20px" left="0" right="0" height="10px" bg="track" borderRadius="full" />

@@ -22,7 +22,7 @@ export function FinishedCard({ run, title, say }: { run: RunView; title: string;
         data-step="finished"
       />
       <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">
-        It stands under{' '}
+        It is under{' '}
         <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>
           the {run.pieceName}
         </Link>

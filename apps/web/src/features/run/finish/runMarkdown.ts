@@ -12,7 +12,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
   return [
     `# ${plainMarkdown(title)}`,
     '',
-    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy')}, ${timeOfDay(state.startedAt)}. ` +
+    `Started ${format(new Date(state.startedAt), 'd MMMM yyyy')}, ${timeOfDay(state.startedAt)}. ` +
       (state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'),
     '',
     '## What was done',

@@ -12,7 +12,7 @@ export function LookWays({ run, say }: { run: RunView; say: Say }) {
   const { now, ifBought } = run.plan.cupboard;
   const gains = ifBought !== null && ifBought.methodId !== now?.methodId && ifBought.agentIds.length > 0;
   return (
-    <Stack gap="8px" role="group" aria-label="Plan anew">
+    <Stack gap="8px" role="group" aria-label="Plan again">
       {gains && (
         <Box fontSize="17px">
           With {ifBought.agentIds.map(words.name).join(' and ')} bought: {words.name(ifBought.methodId)},{' '}
@@ -27,7 +27,7 @@ export function LookWays({ run, say }: { run: RunView; say: Say }) {
           void navigate(`/trouble/${run.troubleId}`);
         }}
       >
-        {gains ? 'Plan anew: change what was told, or buy' : 'Plan anew: change what was told'}
+        {gains ? 'Plan again: change the facts, or buy' : 'Plan again: change the facts'}
       </Button>
     </Stack>
   );

@@ -58,7 +58,7 @@ export function PassWhy({ pass }: { pass: Pass }) {
                   <Terms>{words}</Terms>
                 </span>
                 <Why
-                  label={`Ground: ${words}`}
+                  label={`Source: ${words}`}
                   title={words}
                   sourceIds={edge.sourceIds}
                   trigger={

@@ -28,7 +28,7 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
   return (
     <Box as="section" aria-label="Ways followed" paddingTop="14px">
       <Box as="h3" fontSize="15px" color="soft" marginBottom="4px">
-        Where the trade differs
+        Where experts disagree
       </Box>
       <Stack gap="8px">
         {positions.map(({ dispute, schoolId, chosenBy }) => {

@@ -17,7 +17,7 @@ export function AssumedSize({ assumed, facts, onFacts }: AssumedSizeProps) {
   return (
     <Box paddingBlock="4px" data-assumed-size="">
       <Button aria-expanded={open} borderStyle="dotted" onClick={() => setOpen(!open)}>
-        Assuming a palm, {lengthCm} × {widthCm} cm
+        Assumed size: a palm, {lengthCm} × {widthCm} cm
       </Button>
       {open && (
         <Box paddingTop="8px">

@@ -79,7 +79,7 @@ export function Foot({
           display={{ base: first || error ? 'none' : 'inline-flex', md: 'inline-flex' }}
           onClick={onClear}
         >
-          Tell another
+          Add another
         </Button>
       )}
       {onDelete && (
@@ -103,7 +103,7 @@ export function Foot({
             Go on at the tub
           </LinkButton>
         ) : !may ? (
-          <Box color="soft">This device begins nothing: it was not let in for that.</Box>
+          <Box color="soft">This device may not start a treatment.</Box>
         ) : (
           <Button
             variant="action"

@@ -89,7 +89,7 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
   return {
     name: 'At once',
     label: isLoud ? 'At once' : `At once, ${minutesText(Math.max(1, handsOnMin))}`,
-    aside: gone && gone.all.high >= MIN_SAID ? `${effectRange(gone.all)} gone by it` : '',
+    aside: gone && gone.all.high >= MIN_SAID ? `${effectRange(gone.all)} removed by it` : '',
     guards: guards.map(({ text }) => text),
     verb: head,
     line: others.filter((text) => text !== '').join(' '),

@@ -43,7 +43,7 @@ export function TroubleStart() {
       </Box>
       {isTold(draft) && (
         <Box>
-          Begun and not kept:{' '}
+          Started and not kept:{' '}
           <Link to={addressOf(draft)} style={{ textDecoration: 'underline', fontWeight: 650 }}>
             {marksText(draft.facts.markIds, say) || 'some trouble'} on {pieceText(draft.facts, say)}
           </Link>

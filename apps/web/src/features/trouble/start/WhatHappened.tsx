@@ -1,8 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type Catalogue, MAX_CHARACTERS, type PieceSummary } from '@feverfew/contracts';
 import { ArrowRight } from 'lucide-react';
-import { useDeferredValue, useEffect, useId, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { readEarlyWords, removeEarlyField } from '../../../app/early/earlyField';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button, ChipButton } from '../../../components/controls/controls';
 import { addressOf } from '../../../facts/draftAddress';
@@ -49,7 +50,9 @@ export function WhatHappened({
   opensUp = false,
   words: before = '',
 }: WhatHappenedProps) {
-  const [words, setWords] = useState(before);
+  const [early] = useState(readEarlyWords);
+  const [words, setWords] = useState(before || early.words);
+  const field = useRef<HTMLInputElement>(null);
   const catalogue = useCatalogue().data;
   const own = usePieces();
   const pieces = own.data ?? NO_PIECES;
@@ -60,6 +63,13 @@ export function WhatHappened({
   const id = useId();
   // Sent before the words can be read: gone on with as soon as they can.
   const [isSent, setSent] = useState(false);
+  useEffect(() => {
+    removeEarlyField();
+    // Of two fields, one for a desk and one for a phone, one is not shown: it takes no focus and sends nothing.
+    if (!field.current?.checkVisibility?.()) return;
+    if (early.hasFocus) field.current.focus();
+    if (early.isSent) setSent(true);
+  }, [early]);
   const { hits } = now;
   const isReady = catalogue !== undefined && !own.isPending && find !== null;
   useEffect(() => {
@@ -101,6 +111,7 @@ export function WhatHappened({
           </chakra.label>
         )}
         <Field
+          ref={field}
           id={id}
           value={words}
           aria-label="What happened?"
@@ -111,14 +122,7 @@ export function WhatHappened({
           autoFocus={autoFocus}
           onChange={(event) => setWords(event.currentTarget.value)}
         />
-        <Button
-          type="submit"
-          variant="action"
-          width="44px"
-          paddingInline="0"
-          flexShrink={0}
-          aria-label="Tell it"
-        >
+        <Button type="submit" variant="action" width="44px" paddingInline="0" flexShrink={0} aria-label="Go">
           <ArrowRight size={22} aria-hidden="true" />
         </Button>
       </Flex>

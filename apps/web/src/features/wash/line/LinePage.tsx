@@ -124,7 +124,7 @@ function Line({ line }: { line: LineView }) {
         )}
         {may && toHang.length > 0 && (
           <Button variant="action" size="large" disabled={hang.isPending} onClick={hangAll}>
-            {toHang.length === 1 ? 'Hung' : `Hung, all ${toHang.length}`}
+            {toHang.length === 1 ? 'Hung up' : `All ${toHang.length} hung up`}
           </Button>
         )}
         {may && toHang.length === 0 && <DryAll line={line} />}

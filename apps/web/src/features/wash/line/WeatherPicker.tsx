@@ -47,7 +47,7 @@ export function WeatherPicker({ onDone }: { onDone: () => void }) {
       </Flex>
       <Flex>
         <ChipButton onClick={() => change.mutate({ weather: { origin: 'madeUp' } }, { onSuccess: onDone })}>
-          the made-up forecast that ships
+          the example forecast
         </ChipButton>
       </Flex>
       {error && (
