@@ -129,10 +129,10 @@ test('a house is opened on a page, and a phone comes in by the code that is show
   // Nothing of the house is there to be seen.
   await expect(page.getByRole('navigation')).toHaveCount(0);
   await page.getByLabel('The code').fill('AAAA AAAA');
-  await page.getByRole('button', { name: 'Connect' }).click();
+  await page.getByRole('button', { name: 'Connect', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('That code is wrong');
   await page.getByLabel('The code').fill(code.toLowerCase());
-  await page.getByRole('button', { name: 'Connect' }).click();
+  await page.getByRole('button', { name: 'Connect', exact: true }).click();
   // It stays where it wanted to go.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/linen/i);
   await expect(desk.getByText('Tub phone: the tub only')).toBeVisible();

@@ -70,7 +70,7 @@ test('a trial side by side: refused where unfair, drawn and blind where fair, to
   server.pass(24 * 60);
   await page.reload();
   await page.getByRole('button', { name: /^Washed and dry/ }).click();
-  await expect(page.getByText('What was put there is not said now')).toBeVisible();
+  await expect(page.getByText('The product that was put there is not shown now')).toBeVisible();
   for (const name of ways) await expect(page.locator('main')).not.toContainText(name);
   await page.getByRole('button', { name: 'Half' }).click();
   await page.getByRole('button', { name: 'Half' }).click();

@@ -230,7 +230,7 @@ export const WEATHER_WORDS: Readonly<Record<Weather, string>> = {
 };
 
 export const ORIGIN_WORDS: Readonly<Record<ForecastOrigin, string>> = {
-  madeUp: 'made-up forecast',
+  madeUp: 'example forecast',
   csv: 'your forecast',
   byHand: 'by hand',
 };

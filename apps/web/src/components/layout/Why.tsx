@@ -44,7 +44,7 @@ export function SourceList({ ids }: { ids: readonly string[] }) {
   const sources = ids.flatMap((id) => data?.sources.filter((source) => source.id === id) ?? []);
   return (
     <Box fontSize="14px" color="soft" marginTop="10px">
-      Ground:{' '}
+      Source:{' '}
       {sources
         .map(
           (source) =>

@@ -50,8 +50,7 @@ export function WhatHappened({
   opensUp = false,
   words: before = '',
 }: WhatHappenedProps) {
-  const [early] = useState(readEarlyWords);
-  const [words, setWords] = useState(before || early.words);
+  const [words, setWords] = useState(() => before || readEarlyWords().words);
   const field = useRef<HTMLInputElement>(null);
   const catalogue = useCatalogue().data;
   const own = usePieces();
@@ -64,12 +63,15 @@ export function WhatHappened({
   // Sent before the words can be read: gone on with as soon as they can.
   const [isSent, setSent] = useState(false);
   useEffect(() => {
-    removeEarlyField();
-    // Of two fields, one for a desk and one for a phone, one is not shown: it takes no focus and sends nothing.
+    // Of two fields, one for a desk and one for a phone, one is not shown: it takes nothing over.
     if (!field.current?.checkVisibility?.()) return;
+    // Read once more: a key may have been pressed since the page was drawn.
+    const early = readEarlyWords();
+    removeEarlyField();
+    if (early.words !== '') setWords(early.words);
     if (early.hasFocus) field.current.focus();
     if (early.isSent) setSent(true);
-  }, [early]);
+  }, []);
   const { hits } = now;
   const isReady = catalogue !== undefined && !own.isPending && find !== null;
   useEffect(() => {
