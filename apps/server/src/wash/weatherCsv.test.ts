@@ -29,7 +29,7 @@ describe('a forecast by the hour', () => {
     [`${HEAD}2026-05-04T10:00:00Z,15,60,,,\n2026-05-04T12:00:00Z,15,60,,,`, /Line 3: it does not follow/],
     [`${HEAD}2026-05-04T10:00:00Z,15,160,,,`, /humidity_pct is 160, it lies between 0 and 100/],
     [`${HEAD}2026-05-04T10:00:00Z,warm,60,,,`, /temp_c is warm/],
-    [`${HEAD}2026-05-04T10:00:00Z,,60,,,`, /have to be told/],
+    [`${HEAD}2026-05-04T10:00:00Z,,60,,,`, /are missing/],
   ])('%j is told what is wrong', (csv, words) => {
     const read = readWeather(csv);
     expect('fault' in read ? read.fault : '').toMatch(words);
