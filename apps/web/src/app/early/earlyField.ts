@@ -6,6 +6,9 @@ export interface EarlyWords {
   readonly hasFocus: boolean;
 }
 
+/** Pages that have the field; `early.js` shows it on these. */
+export const EARLY_PATHS: readonly string[] = ['/', '/trouble'];
+
 const earlyForm = (): HTMLElement | null => document.getElementById('early');
 
 /** Reads the field of `index.html`, which takes words while the scripts are still on their way. */

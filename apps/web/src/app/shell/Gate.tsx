@@ -3,6 +3,7 @@ import { Outlet } from 'react-router';
 import { Loading } from '../../components/notices/States';
 import { dropDraft } from '../../facts/factsDraft';
 import { forgetMarks } from '../../facts/recentMarks';
+import { removeEarlyField } from '../early/earlyField';
 import { useConnection } from '../offline/connection';
 import { forgetAnswers } from '../offline/keptAnswers';
 
@@ -16,6 +17,7 @@ export function Gate() {
   const [wasEmptied, setEmptied] = useState(false);
   useEffect(() => {
     if (!isShutOut) return;
+    removeEarlyField();
     dropDraft();
     forgetMarks();
     void forgetAnswers().then((hadAny) => hadAny && setEmptied(true));

@@ -1,11 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { Suspense } from 'react';
+import { Suspense, useEffect } from 'react';
 import { Link, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { FeverfewMark } from '../../components/drawings/Icons';
 import { Loading } from '../../components/notices/States';
 import { FindButton, FindOpener } from '../../features/find/FindButton';
 import { Alarms } from '../../features/run/timer/Alarms';
 import { useChanges } from '../api/useChanges';
+import { EARLY_PATHS, removeEarlyField } from '../early/earlyField';
 import { ColumnClocks } from './Clocks';
 import { ConnectionNotice } from './ConnectionNotice';
 import { Bar, ColumnLinks, RoomTabs } from './PlaceLinks';
@@ -32,7 +33,11 @@ const SkipLink = chakra('a', {
 /** Places, clocks and Find around every page. At the tub a phone has the step alone. */
 export function Shell() {
   useChanges();
-  const atTub = useLocation().pathname.startsWith('/runs/');
+  const { pathname } = useLocation();
+  const atTub = pathname.startsWith('/runs/');
+  useEffect(() => {
+    if (!EARLY_PATHS.includes(pathname)) removeEarlyField();
+  }, [pathname]);
   return (
     <>
       <SkipLink href="#main">To the page</SkipLink>

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { type Catalogue, MAX_CHARACTERS, type PieceSummary } from '@feverfew/contracts';
 import { ArrowRight } from 'lucide-react';
-import { useDeferredValue, useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useId, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { readEarlyWords, removeEarlyField } from '../../../app/early/earlyField';
 import { useLexicon } from '../../../app/useLexicon';
@@ -62,7 +62,8 @@ export function WhatHappened({
   const id = useId();
   // Sent before the words can be read: gone on with as soon as they can.
   const [isSent, setSent] = useState(false);
-  useEffect(() => {
+  // In the same turn as the page is drawn: between the two, a key would go nowhere.
+  useLayoutEffect(() => {
     // Of two fields, one for a desk and one for a phone, one is not shown: it takes nothing over.
     if (!field.current?.checkVisibility?.()) return;
     // Read once more: a key may have been pressed since the page was drawn.
