@@ -24,8 +24,8 @@ interface FirstLoad {
   readonly open: readonly string[];
 }
 
-/** The first page in a browser that has fetched nothing yet, on a slow line. */
-async function loadFirst(browser: Browser, base: string): Promise<FirstLoad> {
+/** A browser on a phone that has fetched nothing yet, on a slow line. */
+async function onSlowLine(browser: Browser, base: string) {
   const context = await browser.newContext({ viewport: PHONE, baseURL: base });
   const page = await context.newPage();
   const line = await context.newCDPSession(page);
@@ -36,6 +36,12 @@ async function loadFirst(browser: Browser, base: string): Promise<FirstLoad> {
     downloadThroughput: SLOW,
     uploadThroughput: SLOW,
   });
+  return { context, page, line };
+}
+
+/** What the first page fetches there, and how soon it can be read. */
+async function loadFirst(browser: Browser, base: string): Promise<FirstLoad> {
+  const { context, page, line } = await onSlowLine(browser, base);
   const open = new Map<string, string>();
   const types = new Map<string, string>();
   const bytes = { scripts: 0, all: 0, fonts: 0 };
@@ -84,16 +90,7 @@ test('the first page comes over a slow line with little to fetch, and is soon re
 });
 
 test('words are taken before any script is there, and nothing typed is lost', async ({ browser, server }) => {
-  const context = await browser.newContext({ viewport: PHONE, baseURL: server.base });
-  const page = await context.newPage();
-  const line = await context.newCDPSession(page);
-  await line.send('Network.enable');
-  await line.send('Network.emulateNetworkConditions', {
-    offline: false,
-    latency: 20,
-    downloadThroughput: SLOW,
-    uploadThroughput: SLOW,
-  });
+  const { context, page } = await onSlowLine(browser, server.base);
   const began = Date.now();
   await page.goto('/', { waitUntil: 'commit' });
   const early = page.locator('#early input');

@@ -86,19 +86,12 @@ function Next({ works }: { works: WhatWorksView }) {
       </Box>
       <Notice kind="note" word={say.name(nextTrial.markId)}>
         “{say.name(first)}” or “{say.name(second)}”? The first is better with odds of{' '}
-        {pct(nextTrial.chanceFirst)} in 100.
+        {pct(nextTrial.chanceFirst)} in 100.{' '}
+        <Link to={`/trouble/${nextTrial.troubleId}`} style={{ textDecoration: 'underline' }}>
+          Try both side by side
+        </Link>
+        .
       </Notice>
-      <Link
-        to={`/trouble/${nextTrial.troubleId}`}
-        style={{
-          textDecoration: 'underline',
-          display: 'inline-flex',
-          alignItems: 'center',
-          minHeight: '44px',
-        }}
-      >
-        Try both side by side
-      </Link>
     </Box>
   );
 }
