@@ -68,7 +68,7 @@ test('three questions tell why it is yellow, and the plan follows the answer', a
   await expect(desk.rung('citricSoak')).toBeVisible();
 });
 
-test('schools stand side by side, and one is followed in this plan alone', async ({ page }) => {
+test('positions stand side by side, and one is followed in this plan alone', async ({ page }) => {
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'indigo');

@@ -98,7 +98,7 @@ const isKept = (page: Page, ...parts: readonly string[]) =>
     .poll(() =>
       page.evaluate(async (wanted) => {
         const names = await new Promise<string[]>((resolve) => {
-          const opening = indexedDB.open('feverfew-kept');
+          const opening = indexedDB.open('feverfew-kept-9');
           opening.onsuccess = () => {
             const asked = opening.result.transaction('answers').objectStore('answers').getAllKeys();
             asked.onsuccess = () => {

@@ -47,7 +47,7 @@ async function addresses(page: Page): Promise<string[]> {
     '/reference/methods/oxygenSoak',
     '/reference/codes',
     '/reference/hazards',
-    '/reference/schools',
+    '/reference/positions',
     '/reference/words',
     '/help',
   ];

@@ -15,7 +15,7 @@ test.afterAll(async () => {
   await empty.end();
 });
 
-test('What works shows a method that left the ladder because of the log, and why; the plan says so too', async ({
+test('What works shows a method that left the passes because of the log, and why; the plan says so too', async ({
   page,
 }) => {
   await page.goto(`${server.base}/what-works`);
@@ -101,8 +101,8 @@ test('the household travels: out as a file, into an empty house, out again byte 
     ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
     [
       'newer.json',
-      before.replace('"version":8', '"version":9'),
-      /version 9.*reads up to 8\. Nothing was changed/,
+      before.replace('"version":9', '"version":10'),
+      /version 10.*reads up to 9\. Nothing was changed/,
     ],
   ] as const;
   for (const [name, text, words] of wrong) {

@@ -27,8 +27,8 @@ async function begun(context: BrowserContext, markId: string): Promise<{ page: P
   return { page, id: page.url().split('/').at(-1) ?? '' };
 }
 
-const eventsOf = async (id: string): Promise<{ kind: string; stepId?: string }[]> =>
-  (await server.ask<{ events: { kind: string; stepId?: string }[] }>(`/runs/${id}`)).events;
+const eventsOf = async (id: string): Promise<{ kind: string; actionId?: string }[]> =>
+  (await server.ask<{ events: { kind: string; actionId?: string }[] }>(`/runs/${id}`)).events;
 
 /** Taps the step as done, or the hidden test as held, and waits until the page has gone on. */
 async function done(page: Page): Promise<void> {
@@ -56,7 +56,7 @@ test('two pages of one device while the server is down: both are told once it is
   await expect.poll(async () => (await eventsOf(one.id)).length).toBe((before[0]?.length ?? 0) + 2);
   await expect.poll(async () => (await eventsOf(two.id)).length).toBe((before[1]?.length ?? 0) + 1);
   await expect(two.page.getByText(/taps? waits? on this device/)).toHaveCount(0);
-  const steps = (await eventsOf(one.id)).flatMap(({ stepId }) => stepId ?? []);
+  const steps = (await eventsOf(one.id)).flatMap(({ actionId }) => actionId ?? []);
   expect(new Set(steps).size).toBe(steps.length);
   // Nothing is left behind to be sent again.
   await two.page.reload();

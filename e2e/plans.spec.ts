@@ -227,7 +227,7 @@ const CASES: readonly Case[] = [
     item: 'towel',
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60) },
-    facts: { ...whole, age: 'months', schools: { deepStripWay: 'deepStripAView' } },
+    facts: { ...whole, age: 'months', positions: { deepStripWay: 'deepStripAView' } },
     rungs: ['deepStripA'],
     says: [/Instead of borax/],
   },
@@ -246,7 +246,7 @@ const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
     size: { length: 6, width: 4 },
     tried: [],
     done: [],
-    schools: {},
+    positions: {},
     reach: 'house',
     ...facts,
     piece: {

@@ -193,11 +193,11 @@ test.describe('on a desk', () => {
     const { id } = waiting.find((one: { pieceName: string }) => one.pieceName === 'damask cloth');
     const { planId } = await (await request.get(`/api/troubles/${id}`)).json();
     const plan = await (await request.get(`/api/plans/${planId}`)).json();
-    const rungIndex = plan.ladder.findIndex(
+    const passIndex = plan.passes.findIndex(
       ({ methodId }: { methodId: string }) => methodId === 'hotDetergentWash',
     );
     const key = crypto.randomUUID();
-    expect((await request.post('/api/runs', { data: { key, planId, rungIndex } })).status()).toBe(201);
+    expect((await request.post('/api/runs', { data: { key, planId, passIndex } })).status()).toBe(201);
 
     await page.goto(`/runs/${key}`);
     const joined = page.locator('[data-join]');

@@ -127,25 +127,25 @@ async function gather() {
   const { facts } = trouble;
   const key = () => randomUUID();
   const event = (told) => ({ key: key(), event: told });
-  const methodId = run.plan.ladder[0].methodId;
+  const methodId = run.plan.passes[0].methodId;
   /** Bodies by the end of a route, tried on every route; the rest is told by name. */
   const bodies = [
     () => facts,
-    () => ({ facts, methodId, dispute: 'wine', rungIndex: 0, pieceId: null, troubleId: null, key: key() }),
+    () => ({ facts, methodId, dispute: 'wine', passIndex: 0, pieceId: null, troubleId: null, key: key() }),
     () => ({ facts, methodId }),
     () => ({ facts, dispute: 'wine' }),
-    () => ({ facts, rungIndex: 0 }),
+    () => ({ facts, passIndex: 0 }),
     () => ({ pieceId: piece.id, facts }),
-    () => ({ key: key(), troubleId: null, pieceId: piece.id, facts, rungIndex: 0 }),
+    () => ({ key: key(), troubleId: null, pieceId: piece.id, facts, passIndex: 0 }),
     () => newPiece,
     () => settings,
     () => ({ name: mix.name, mix: mix.mix }),
     () => mix.mix,
-    () => ({ key: key(), planId: trouble.planId, rungIndex: 0 }),
+    () => ({ key: key(), planId: trouble.planId, passIndex: 0 }),
     () => event({ kind: 'noted', text: 'x' }),
     () => event({ kind: 'extended', minutes: 10 }),
     () => event({ kind: 'looked', answer: 'moving', leftPct: 50, signIds: [] }),
-    () => event({ kind: 'stepDone', stepId: run.plan.ladder[0].steps[0].id }),
+    () => event({ kind: 'actionDone', actionId: run.plan.passes[0].actions[0].id }),
     () => ({ instead: methodId }),
     () => ({ key: key(), what: 'machineWash', upkeepId: null, times: 3 }),
     () => ({ intoId: piece.id }),

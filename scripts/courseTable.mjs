@@ -36,7 +36,7 @@ const HOUSE = {
   ...{ tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'], ownMeasures: [], products: [] },
   ...{ hasScale: false, hasMachine: true, hasDryer: true, asthma: false, pregnancy: false, baby: false },
   ...{ pets: false, septicTank: false, boraxSold: false, allowChlorine: false, allowAmmonia: false },
-  ...{ allowOxalic: false, schools: {} },
+  ...{ allowOxalic: false, positions: {} },
 };
 
 /**

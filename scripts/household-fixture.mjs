@@ -36,34 +36,34 @@ try {
   for (const { id } of waiting) {
     const { pieceId, facts, planId } = await ask(BASE, `/troubles/${id}`);
     const plan = await ask(BASE, `/plans/${planId}`);
-    troubles.push({ pieceId, facts, ladder: plan.ladder });
+    troubles.push({ pieceId, facts, passes: plan.passes });
   }
   const [{ id: mixId, mix }] = (await ask(BASE, '/mixes')).filter(({ mix: { pours } }) =>
     pours.every((pour) => pour.agentId === 'oxygenBleach'),
   );
 
-  const dwells = (rung) => rung.steps.some((step) => step.dwell);
+  const dwells = (rung) => rung.actions.some((step) => step.dwell);
   const waits = (rung) =>
-    rung.steps.some(({ dwell }) => dwell && dwell.keep !== 'wet' && dwell.maxMin > dwell.minMin);
-  const repeats = (rung, at, ladder) => dwells(rung) && rung.maxRounds > 1 && at + 1 < ladder.length;
+    rung.actions.some(({ dwell }) => dwell && dwell.keep !== 'wet' && dwell.maxMin > dwell.minMin);
+  const repeats = (rung, at, passes) => dwells(rung) && rung.maxRounds > 1 && at + 1 < passes.length;
   const asMixed = (rung) =>
-    rung.steps.some(
+    rung.actions.some(
       ({ kind, ingredients }) =>
         kind === 'mix' &&
         ingredients.length === mix.pours.length &&
         ingredients.every((one) => one.agentId === mix.pours[0].agentId),
     );
-  /** A new trouble, with its run on the first rung of its kind that is fit. */
+  /** A new trouble, with its run on the first pass of its kind that is fit. */
   const begin = async (fits = repeats) => {
-    const { pieceId, facts } = troubles.find((trouble) => trouble.ladder.some(fits));
+    const { pieceId, facts } = troubles.find((trouble) => trouble.passes.some(fits));
     const { planId } = await ask(BASE, '/troubles', 'POST', { pieceId, facts });
     const plan = await ask(BASE, `/plans/${planId}`);
-    const rungIndex = plan.ladder.findIndex((rung, at) => fits(rung, at, plan.ladder));
-    return ask(BASE, '/runs', 'POST', { key: randomUUID(), planId, rungIndex });
+    const passIndex = plan.passes.findIndex((rung, at) => fits(rung, at, plan.passes));
+    return ask(BASE, '/runs', 'POST', { key: randomUUID(), planId, passIndex });
   };
   const say = (run, event) => ask(BASE, `/runs/${run.id}/events`, 'POST', { key: randomUUID(), event });
   const stepOf = ({ plan, state }) =>
-    plan.ladder[state.rungIndex].steps[state.stepIndex] ?? plan.ladder[state.rungIndex].rinseOut;
+    plan.passes[state.passIndex].actions[state.actionIndex] ?? plan.passes[state.passIndex].rinseOut;
   const pass = (minutes) => {
     ahead += minutes;
     writeFileSync(clockFile, String(ahead));
@@ -72,9 +72,9 @@ try {
   const workUntil = async (run, kind) => {
     let current = run;
     while (stepOf(current).kind !== kind) {
-      const { id: stepId, dwell, kind: now } = stepOf(current);
+      const { id: actionId, dwell, kind: now } = stepOf(current);
       if (now === 'hiddenTest') {
-        current = await say(current, { kind: 'tested', stepId, passed: true });
+        current = await say(current, { kind: 'tested', actionId, passed: true });
         continue;
       }
       if (now === 'look') {
@@ -82,10 +82,10 @@ try {
         continue;
       }
       if (dwell) {
-        current = await say(current, { kind: 'timerStarted', stepId });
+        current = await say(current, { kind: 'timerStarted', actionId });
         pass(dwell.minMin);
       }
-      current = await say(current, { kind: 'stepDone', stepId });
+      current = await say(current, { kind: 'actionDone', actionId });
     }
     return current;
   };
@@ -95,7 +95,7 @@ try {
   await workUntil(await begin(), 'mix');
   const soaking = async () => {
     const run = await workUntil(await begin(waits), 'dwell');
-    return say(run, { kind: 'timerStarted', stepId: stepOf(run).id });
+    return say(run, { kind: 'timerStarted', actionId: stepOf(run).id });
   };
   await say(await soaking(), { kind: 'paused' });
   await say(await say(await say(await soaking(), { kind: 'paused' }), { kind: 'resumed' }), {
@@ -108,7 +108,7 @@ try {
   const atLook = async (answer, leftPct, choice) =>
     say(await look(await workUntil(await begin(), 'look'), answer, leftPct), { kind: 'decided', choice });
   await atLook('moving', 50, 'repeat');
-  const goesOn = (_rung, at, ladder) => at === 0 && ladder.some(({ passId }) => passId === 'r2p1');
+  const goesOn = (_rung, at, passes) => at === 0 && passes.some(({ passId }) => passId === 'r2p1');
   await say(await look(await workUntil(await begin(goesOn), 'finalLook'), 'stalled', 95), {
     kind: 'decided',
     choice: 'nextRung',
@@ -125,7 +125,7 @@ try {
     reason: 'The dryer runs at 30 °C.',
   });
   const mixing = await workUntil(await begin(asMixed), 'mix');
-  await say(mixing, { kind: 'mixUsed', stepId: stepOf(mixing).id, mixId });
+  await say(mixing, { kind: 'mixUsed', actionId: stepOf(mixing).id, mixId });
   const pictured = await begin();
   await ask(BASE, `/runs/${pictured.id}/photos`, 'POST', { key: randomUUID(), jpeg: POINT });
   await say(await say(await begin(), { kind: 'noted', text: 'Old mark, moth beside it.' }), {
@@ -143,12 +143,12 @@ try {
     );
 
   const testing = await workUntil(
-    await begin((rung) => rung.steps.some(({ kind }) => kind === 'hiddenTest')),
+    await begin((rung) => rung.actions.some(({ kind }) => kind === 'hiddenTest')),
     'hiddenTest',
   );
-  await say(testing, { kind: 'tested', stepId: stepOf(testing).id, passed: false });
+  await say(testing, { kind: 'tested', actionId: stepOf(testing).id, passed: false });
   const left = await begin();
-  await say(left, { kind: 'skipped', stepId: stepOf(left).id });
+  await say(left, { kind: 'skipped', actionId: stepOf(left).id });
   await say(await say(left, { kind: 'undone' }), { kind: 'redone' });
   const [{ facts: sofa }] = troubles.filter(({ facts }) => facts.markIds.includes('ale'));
   const several = await ask(BASE, '/troubles/start', 'POST', {
@@ -156,7 +156,7 @@ try {
     troubleId: null,
     pieceId: null,
     facts: { ...sofa, markIds: ['ale', 'butter'] },
-    rungIndex: 0,
+    passIndex: 0,
   });
   const told = [
     { markId: 'ale', leftPct: 25 },

@@ -112,7 +112,7 @@ async function treatments(base) {
       troubleId: null,
       pieceId,
       facts,
-      rungIndex: 0,
+      passIndex: 0,
     }).catch(() => null);
     if (begun) ready.push(begun.id);
   }

@@ -86,7 +86,7 @@ function take(thread, { result, heapMB }) {
   pending.delete(thread);
   mostHeapMB = Math.max(mostHeapMB, heapMB);
   finished += result.plans;
-  state.rungs += result.rungs;
+  state.passes += result.passes;
   state.honestNone += result.honestNone;
   for (const [code, times] of Object.entries(result.violations))
     state.violations[code] = (state.violations[code] ?? 0) + times;
@@ -137,7 +137,7 @@ function end() {
   const bad = Object.keys(state.violations).length > 0;
   console.log(
     [
-      `${finished.toLocaleString('en')} plans with ${state.rungs.toLocaleString('en')} rungs; ` +
+      `${finished.toLocaleString('en')} plans with ${state.passes.toLocaleString('en')} passes; ` +
         `${state.honestNone.toLocaleString('en')} say there is no home method and name a professional.`,
       `Heap per thread: ${mean(heaps.slice(0, heaps.length / 4))} MB in the first quarter, ` +
         `${mean(heaps.slice((-heaps.length / 4) | 0))} MB in the last.`,
@@ -156,7 +156,7 @@ function readState() {
     next: 0,
     done: 0,
     holes: [],
-    rungs: 0,
+    passes: 0,
     honestNone: 0,
     violations: {},
     examples: [],

@@ -48,7 +48,7 @@ let empty = 0;
 for (let number = 0; number < count; number += 1) {
   const { facts, household } = sweep.caseAt(number);
   const plan = planTreatment(facts, household, knowledge);
-  if (plan.ladder.length === 0) empty += 1;
+  if (plan.passes.length === 0) empty += 1;
   for (const { methodId, verdict, findings } of plan.candidates) {
     if (!ORDINARY.has(methodId) || verdict === 'noUse') continue;
     const tally = weighed.get(methodId) ?? { all: 0, barred: 0 };

@@ -29,21 +29,21 @@ const problemOf = (response: { headers: Record<string, string>; body: unknown })
 };
 const paths = (problem: Problem) => (problem.errors ?? []).map((error) => error.path);
 
-async function startedRun(rungIndex = 2): Promise<RunView> {
+async function startedRun(passIndex = 2): Promise<RunView> {
   const trouble = await server.http
     .post('/api/troubles')
     .send({ pieceId: null, facts: beetroot })
     .expect(201);
   const { planId } = TroubleSummary.parse(trouble.body);
-  const run = await server.http.post('/api/runs').send({ key: randomUUID(), planId, rungIndex }).expect(201);
+  const run = await server.http.post('/api/runs').send({ key: randomUUID(), planId, passIndex }).expect(201);
   return run.body as RunView;
 }
 
 const say = (run: RunView, event: object, key: string = randomUUID()) =>
   server.http.post(`/api/runs/${run.id}/events`).send({ key, event });
-const actionNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+const actionNow = (run: RunView) => run.plan.passes[run.state.passIndex]?.actions[run.state.actionIndex];
 const done = async (run: RunView): Promise<RunView> =>
-  (await say(run, { kind: 'stepDone', stepId: actionNow(run)?.id }).expect(200)).body as RunView;
+  (await say(run, { kind: 'actionDone', actionId: actionNow(run)?.id }).expect(200)).body as RunView;
 
 async function workTo(run: RunView, kind: string): Promise<RunView> {
   let current = run;
@@ -139,7 +139,7 @@ describe('a preview', () => {
   it('plans without keeping anything', async () => {
     const before = (await server.http.get('/api/troubles')).body.length;
     const { body } = await server.http.post('/api/plans/preview').send(beetroot).expect(200);
-    expect(body.ladder.length).toBeGreaterThan(0);
+    expect(body.passes.length).toBeGreaterThan(0);
     expect((await server.http.get('/api/troubles')).body.length).toBe(before);
   });
 
@@ -245,7 +245,7 @@ describe('a plan asked further', () => {
     const compared = z
       .array(ComparedPositionShape)
       .parse((await server.http.post('/api/plans/compare').send(body).expect(200)).body);
-    expect(compared.map((one) => one.schoolId)).toEqual([
+    expect(compared.map((one) => one.positionId)).toEqual([
       'dyeSuspendingFirst',
       'reducerFirst',
       'oxygenOnRuns',
@@ -288,34 +288,34 @@ describe('a plan asked further', () => {
   });
   it('says what a step could be instead before anything is begun, and the choice makes it so', async () => {
     const plan = (await server.http.post('/api/plans/preview').send(beetroot).expect(200)).body;
-    const rungIndex = 0;
+    const passIndex = 0;
     const { body } = await server.http
       .post('/api/plans/other-course')
-      .send({ facts: beetroot, rungIndex })
+      .send({ facts: beetroot, passIndex })
       .expect(200);
     const [way] = body.ways;
-    const named = plan.rounds[0].passes[rungIndex].methodId;
+    const named = plan.rounds[0].passes[passIndex].methodId;
     const choices = { instead: { [named]: way.methodId }, leftOut: [], vessels: {}, readyInMin: null };
     const other = await server.http
       .post('/api/plans/preview')
       .send({ ...beetroot, choices })
       .expect(200);
-    expect(other.body.rounds[0].passes[rungIndex].methodId).toBe(way.methodId);
+    expect(other.body.rounds[0].passes[passIndex].methodId).toBe(way.methodId);
     const none = await server.http
       .post('/api/plans/other-course')
-      .send({ facts: beetroot, rungIndex: 19 })
+      .send({ facts: beetroot, passIndex: 19 })
       .expect(200);
     expect(none.body).toEqual({ ways: [], vessels: [] });
     await server.http.post('/api/plans/other-course').send({ facts: beetroot }).expect(400);
   });
   it('refuses a school that is no side of its dispute, and an answer to no question', async () => {
-    const odd = { ...beetroot, schools: { wine: 'noSalt' }, answers: { yellowWhere: 'onTheMoon' } };
+    const odd = { ...beetroot, positions: { wine: 'noSalt' }, answers: { yellowWhere: 'onTheMoon' } };
     const first = problemOf(await server.http.post('/api/plans/preview').send(odd).expect(400));
-    expect(paths(first)).toEqual(['schools.wine']);
+    expect(paths(first)).toEqual(['positions.wine']);
     const second = problemOf(
       await server.http
         .post('/api/plans/preview')
-        .send({ ...odd, schools: {} })
+        .send({ ...odd, positions: {} })
         .expect(400),
     );
     expect(paths(second)).toEqual(['answers.yellowWhere']);
@@ -327,11 +327,11 @@ describe('a trouble', () => {
     const run = await startedRun();
     const looking = await workTo(run, 'finalLook');
     const seen = (await say(looking, { kind: 'looked', answer: 'stalled', leftPct: 80 }).expect(200)).body;
-    const { methodId } = run.plan.ladder[seen.state.looks.at(-1).rungIndex] ?? {};
+    const { methodId } = run.plan.passes[seen.state.looks.at(-1).passIndex] ?? {};
     const trouble = Trouble.parse((await server.http.get(`/api/troubles/${run.troubleId}`)).body);
     expect(trouble.facts.done).toContainEqual({ methodId, rounds: 1, stalled: true });
     const plan = PlanShape.parse((await server.http.post('/api/plans/preview').send(trouble.facts)).body);
-    expect(plan.ladder.map((rung) => rung.methodId)).not.toContain(methodId);
+    expect(plan.passes.map((rung) => rung.methodId)).not.toContain(methodId);
     expect(plan.candidates.find((candidate) => candidate.methodId === methodId)?.findings[0]?.code).toBe(
       'methodExhausted',
     );
@@ -387,7 +387,7 @@ describe('a run', () => {
       problemOf(
         await server.http
           .post('/api/runs')
-          .send({ key: randomUUID(), planId: run.planId, rungIndex: 9 })
+          .send({ key: randomUUID(), planId: run.planId, passIndex: 9 })
           .expect(409),
       ).type,
     ).toBe('urn:feverfew:noLadder');
@@ -399,14 +399,14 @@ describe('a run', () => {
       pieces: (await server.http.get('/api/pieces')).body.length,
     });
     const before = await count();
-    const body = { key: randomUUID(), troubleId: null, pieceId: null, facts: beetroot, rungIndex: 0 };
+    const body = { key: randomUUID(), troubleId: null, pieceId: null, facts: beetroot, passIndex: 0 };
     const first = await server.http.post('/api/troubles/start').send(body).expect(201);
     const again = await server.http.post('/api/troubles/start').send(body).expect(201);
-    expect(first.body).toMatchObject({ id: body.key, state: { status: 'active', rungIndex: 0 } });
+    expect(first.body).toMatchObject({ id: body.key, state: { status: 'active', passIndex: 0 } });
     expect(again.body).toMatchObject({ id: body.key, troubleId: first.body.troubleId });
     expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
     // What cannot be started leaves nothing behind.
-    const refused = { ...body, key: randomUUID(), rungIndex: 19 };
+    const refused = { ...body, key: randomUUID(), passIndex: 19 };
     const problem = problemOf(await server.http.post('/api/troubles/start').send(refused).expect(409));
     expect(problem.type).toBe('urn:feverfew:noLadder');
     expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
@@ -428,11 +428,11 @@ describe('a run', () => {
     const kept = await server.http.post('/api/troubles').send({ pieceId: null, facts: run }).expect(201);
     const underWay = await server.http
       .post('/api/troubles/start')
-      .send({ key: randomUUID(), troubleId: kept.body.id, pieceId: null, facts: run, rungIndex: 0 })
+      .send({ key: randomUUID(), troubleId: kept.body.id, pieceId: null, facts: run, passIndex: 0 })
       .expect(201);
     expect(underWay.body.danger).toBeNull();
     await withHouse({ cupboard: [{ agentId: 'runRemover', strengthPct: null }], asthma: true });
-    const begin = { key: randomUUID(), planId: kept.body.planId, rungIndex: 0 };
+    const begin = { key: randomUUID(), planId: kept.body.planId, passIndex: 0 };
     const problem = problemOf(await server.http.post('/api/runs').send(begin).expect(409));
     expect(problem.type).toBe('urn:feverfew:planRefused');
     // One that is under way is paused and says why.
@@ -443,7 +443,9 @@ describe('a run', () => {
   it('stamps the server time on its timer', async () => {
     const soaking = await workTo(await startedRun(), 'dwell');
     server.pass(7);
-    const { body } = await say(soaking, { kind: 'timerStarted', stepId: actionNow(soaking)?.id }).expect(200);
+    const { body } = await say(soaking, { kind: 'timerStarted', actionId: actionNow(soaking)?.id }).expect(
+      200,
+    );
     const started = new Date(START.getTime() + 7 * 60_000);
     const dwell = actionNow(soaking)?.dwell;
     const wantedMin = dwell?.aimMin ?? dwell?.minMin ?? Number.NaN;
@@ -456,7 +458,7 @@ describe('a run', () => {
 
   it('counts a repeated request once', async () => {
     const run = await startedRun();
-    const event = { kind: 'stepDone', stepId: actionNow(run)?.id };
+    const event = { kind: 'actionDone', actionId: actionNow(run)?.id };
     const key = randomUUID();
     const once = await say(run, event, key).expect(200);
     const twice = await say(run, event, key).expect(200);
@@ -465,10 +467,10 @@ describe('a run', () => {
 
   it('takes two taps at the same moment in some order, or refuses one of them', async () => {
     const run = await startedRun();
-    const event = { kind: 'stepDone', stepId: actionNow(run)?.id };
+    const event = { kind: 'actionDone', actionId: actionNow(run)?.id };
     const answers = await Promise.all([say(run, event), say(run, event)]);
     expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409]);
-    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.stepIndex).toBe(1);
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.actionIndex).toBe(1);
   });
 
   it('refuses what does not fit and stores nothing', async () => {
@@ -518,7 +520,7 @@ describe('the household', () => {
     await server.http.put('/api/household').send(stocked).expect(200);
     const plan = (await server.http.post('/api/plans/preview').send(beetroot)).body;
     expect(
-      plan.ladder.find((rung: { methodId: string }) => rung.methodId === 'oxygenSoak').missingAgentIds,
+      plan.passes.find((rung: { methodId: string }) => rung.methodId === 'oxygenSoak').missingAgentIds,
     ).toEqual([]);
     await server.http.put('/api/household').send(body).expect(200);
   });

@@ -14,14 +14,14 @@ const startOf = async (told: object = facts): Promise<RunView> =>
   (
     await server.http
       .post('/api/troubles/start')
-      .send({ key: randomUUID(), troubleId: null, pieceId: null, facts: told, rungIndex: 0 })
+      .send({ key: randomUUID(), troubleId: null, pieceId: null, facts: told, passIndex: 0 })
       .expect(201)
   ).body;
 const say = (run: RunView, event: object) =>
   server.http.post(`/api/runs/${run.id}/events`).send({ key: randomUUID(), event });
 const change = (run: RunView, body: object) => server.http.put(`/api/runs/${run.id}/course`).send(body);
-const actionNow = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.steps[state.stepIndex];
-const methodNow = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.methodId;
+const actionNow = ({ plan, state }: RunView) => plan.passes[state.passIndex]?.actions[state.actionIndex];
+const methodNow = ({ plan, state }: RunView) => plan.passes[state.passIndex]?.methodId;
 
 /** The first run whose current step could be something else. */
 async function withWays() {
@@ -58,11 +58,11 @@ describe('another course on the way', () => {
     await change(run, {}).expect(400);
     let now = run;
     while (actionNow(now)?.kind !== 'apply') {
-      const stepId = actionNow(now)?.id;
+      const actionId = actionNow(now)?.id;
       now = (
         await say(now, {
-          kind: actionNow(now)?.kind === 'hiddenTest' ? 'tested' : 'stepDone',
-          stepId,
+          kind: actionNow(now)?.kind === 'hiddenTest' ? 'tested' : 'actionDone',
+          actionId,
           ...(actionNow(now)?.kind === 'hiddenTest' ? { passed: true } : {}),
         }).expect(200)
       ).body;
@@ -78,7 +78,7 @@ describe('another course on the way', () => {
     await server.http.put('/api/household/file').send(file).expect(200);
     const again: RunView = (await server.http.get(`/api/runs/${run.id}`).expect(200)).body;
     expect(methodNow(again)).toBe(way.methodId);
-    await say(again, { kind: 'stepDone', stepId: actionNow(again)?.id }).expect(200);
+    await say(again, { kind: 'actionDone', actionId: actionNow(again)?.id }).expect(200);
   });
 });
 
@@ -91,13 +91,13 @@ describe('a hidden test that failed', () => {
     };
     let run = await startOf(pen);
     while (actionNow(run)?.kind !== 'hiddenTest')
-      run = (await say(run, { kind: 'stepDone', stepId: actionNow(run)?.id }).expect(200)).body;
+      run = (await say(run, { kind: 'actionDone', actionId: actionNow(run)?.id }).expect(200)).body;
     const against = methodNow(run) ?? '';
-    await say(run, { kind: 'tested', stepId: actionNow(run)?.id, passed: false }).expect(200);
+    await say(run, { kind: 'tested', actionId: actionNow(run)?.id, passed: false }).expect(200);
     const { facts: told } = (await server.http.get(`/api/troubles/${run.troubleId}`)).body;
     expect(told.choices.leftOut).toContain(against);
     const stepsOf = async (given: object) =>
-      (await server.http.post('/api/plans/preview').send(given).expect(200)).body.ladder.map(
+      (await server.http.post('/api/plans/preview').send(given).expect(200)).body.passes.map(
         (pass: { methodId: string }) => pass.methodId,
       );
     expect(await stepsOf(told)).not.toContain(against);
@@ -117,8 +117,8 @@ describe('a look at several troubles', () => {
       const test = action?.kind === 'hiddenTest';
       run = (
         await say(run, {
-          kind: test ? 'tested' : 'stepDone',
-          stepId: action?.id,
+          kind: test ? 'tested' : 'actionDone',
+          actionId: action?.id,
           ...(test ? { passed: true } : {}),
         }).expect(200)
       ).body;

@@ -38,8 +38,8 @@ async function kept(facts: object = beetroot) {
 async function started(methodId: string, facts: object = beetroot): Promise<RunView> {
   const { planId } = await kept(facts);
   const plan = (await server.http.get(`/api/plans/${planId}`)).body;
-  const rungIndex = plan.ladder.findIndex((rung: { methodId: string }) => rung.methodId === methodId);
-  return (await server.http.post('/api/runs').send({ key: randomUUID(), planId, rungIndex }).expect(201))
+  const passIndex = plan.passes.findIndex((rung: { methodId: string }) => rung.methodId === methodId);
+  return (await server.http.post('/api/runs').send({ key: randomUUID(), planId, passIndex }).expect(201))
     .body;
 }
 const say = async (run: RunView, event: object, more: object = {}): Promise<RunView> =>
@@ -49,22 +49,22 @@ const say = async (run: RunView, event: object, more: object = {}): Promise<RunV
       .send({ key: randomUUID(), event, ...more })
       .expect(200)
   ).body;
-const actionNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+const actionNow = (run: RunView) => run.plan.passes[run.state.passIndex]?.actions[run.state.actionIndex];
 async function workTo(run: RunView, kind: string): Promise<RunView> {
   let now = run;
   while (actionNow(now)?.kind !== kind)
-    now = await say(now, { kind: 'stepDone', stepId: actionNow(now)?.id });
+    now = await say(now, { kind: 'actionDone', actionId: actionNow(now)?.id });
   return now;
 }
 const soaking = async () => {
   const run = await workTo(await started('oxygenSoak'), 'dwell');
-  return say(run, { kind: 'timerStarted', stepId: actionNow(run)?.id });
+  return say(run, { kind: 'timerStarted', actionId: actionNow(run)?.id });
 };
 
 describe('a start', () => {
   it('counts once however often it is tapped', async () => {
     const { planId } = await kept();
-    const body = { key: randomUUID(), planId, rungIndex: 0 };
+    const body = { key: randomUUID(), planId, passIndex: 0 };
     const [one, two] = await Promise.all([
       server.http.post('/api/runs').send(body),
       server.http.post('/api/runs').send(body),
@@ -83,7 +83,7 @@ describe('a tap that had to wait for a line', () => {
     const now = Date.parse((await server.http.get('/api/today')).body.now);
     const soak = await say(
       run,
-      { kind: 'timerStarted', stepId: actionNow(run)?.id },
+      { kind: 'timerStarted', actionId: actionNow(run)?.id },
       { heldMs: 60 * 60_000 },
     );
     expect(Date.parse(soak.state.timer?.startedAt ?? '')).toBe(now - 60 * 60_000);
@@ -102,7 +102,7 @@ describe('Today', () => {
     await soaking();
     const { body } = await server.http
       .post('/api/runs/clashes')
-      .send({ facts: run.plan.facts, rungIndex: run.state.rungIndex })
+      .send({ facts: run.plan.facts, passIndex: run.state.passIndex })
       .expect(200);
     expect(body.length).toBeGreaterThan(0);
     server.pass(490);
@@ -118,18 +118,18 @@ describe('Today', () => {
 describe('a look', () => {
   it('is judged by the level, carries its prices, and feeds the log of the next plan', async () => {
     const run = await workTo(
-      await soaking().then((soak) => say(soak, { kind: 'stepDone', stepId: actionNow(soak)?.id })),
+      await soaking().then((soak) => say(soak, { kind: 'actionDone', actionId: actionNow(soak)?.id })),
       'look',
     );
     const looked = await say(run, { kind: 'looked', answer: null, leftPct: 5 });
     expect(looked.state.decision?.answer).toBe('moving');
     expect(looked.prices.money).toBe('€');
     const preview = (await server.http.post('/api/plans/preview').send(beetroot)).body;
-    const rung = preview.ladder.find((one: { methodId: string }) => one.methodId === 'oxygenSoak');
+    const rung = preview.passes.find((one: { methodId: string }) => one.methodId === 'oxygenSoak');
     expect(rung.ownLog).toMatchObject({ uses: 1, worked: 1 });
     await say(looked, { kind: 'undone' });
     const again = (await server.http.post('/api/plans/preview').send(beetroot)).body;
-    expect(again.ladder.find((one: { methodId: string }) => one.methodId === 'oxygenSoak').ownLog).toBeNull();
+    expect(again.passes.find((one: { methodId: string }) => one.methodId === 'oxygenSoak').ownLog).toBeNull();
   });
   it('is refused in words a person can use', async () => {
     const run = await started('oxygenSoak');
@@ -215,7 +215,7 @@ describe('a trial', () => {
   it('is drawn, kept to one clock, looked at in its order, and says what it can', async () => {
     const blood = { ...beetroot, markIds: ['blood'] };
     const trouble = await kept(blood);
-    const { ladder }: { ladder: { methodId: string }[] } = (
+    const { passes }: { passes: { methodId: string }[] } = (
       await server.http.get(`/api/plans/${trouble.planId}`)
     ).body;
     const refused = await server.http
@@ -224,12 +224,12 @@ describe('a trial', () => {
         key: randomUUID(),
         troubleId: trouble.id,
         place: 'zones',
-        methodIds: ['enzymePretreat', ladder.at(-1)?.methodId],
+        methodIds: ['enzymePretreat', passes.at(-1)?.methodId],
       })
       .expect(409);
     expect(refused.body.detail).toMatch(/takes it out by itself/);
-    const pairs = ladder.flatMap((one, index) =>
-      ladder.slice(index + 1).map((other) => [one.methodId, other.methodId]),
+    const pairs = passes.flatMap((one, index) =>
+      passes.slice(index + 1).map((other) => [one.methodId, other.methodId]),
     );
     let trial: TrialView | null = null;
     for (const methodIds of pairs) {
@@ -239,7 +239,7 @@ describe('a trial', () => {
         .send({ key: randomUUID(), troubleId: trouble.id, place: 'pieces', methodIds });
       if (answer.status === 201) trial = TrialView.parse(answer.body);
     }
-    if (!trial) throw new Error('no pair of this ladder can be tried');
+    if (!trial) throw new Error('no pair of this passes can be tried');
     const tell = async (event: object) =>
       TrialView.parse(
         (
@@ -265,7 +265,7 @@ describe('a trial', () => {
     expect(Today.parse((await server.http.get('/api/today')).body).trials).toEqual([]);
     const [arm] = trial.setup.arms;
     const preview = (await server.http.post('/api/plans/preview').send(blood)).body;
-    const rung = preview.ladder.find((one: { methodId: string }) => one.methodId === arm?.methodId);
+    const rung = preview.passes.find((one: { methodId: string }) => one.methodId === arm?.methodId);
     expect(rung.ownLog.uses).toBeGreaterThan(0);
   });
   it('is not set up for a trouble that is not there', async () => {

@@ -46,7 +46,7 @@ export const Catalogue = z
     hygienes: z.array(Named),
     methods: z.array(Named.extend({ reason: z.string() })),
     disputes: z.array(z.strictObject({ id: z.string(), question: z.string() })),
-    schools: z.array(Named.extend({ dispute: z.string(), isDefault: z.boolean(), why: z.string() })),
+    positions: z.array(Named.extend({ dispute: z.string(), isDefault: z.boolean(), why: z.string() })),
     diagnoses: z.array(
       z.strictObject({
         id: z.string(),

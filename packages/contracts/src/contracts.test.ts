@@ -49,7 +49,7 @@ const household = {
   allowChlorine: false,
   allowAmmonia: false,
   allowOxalic: false,
-  schools: {},
+  positions: {},
 };
 const faults = (result: {
   success: boolean;

@@ -44,7 +44,7 @@ export const LimitOwnerShape = z
     z.strictObject({ kind: z.literal('weight'), massG: z.number() }),
     z.strictObject({ kind: z.literal('tried'), agentId: Id }),
     z.strictObject({ kind: z.literal('part'), partId: Id }),
-    z.strictObject({ kind: z.literal('school'), schoolId: Id }),
+    z.strictObject({ kind: z.literal('position'), positionId: Id }),
   ])
   .meta({ id: 'LimitOwner' });
 

@@ -1,3 +1,5 @@
+import { renameOldKeys } from './renameOldKeys.js';
+
 /** Anything that came out of a file. */
 type Json = Readonly<Record<string, unknown>>;
 
@@ -11,7 +13,7 @@ const NEW_OF_HOUSEHOLD = { pregnancy: false, baby: false, pets: false, septicTan
 /** Settings of version 1 or 2 in today's shape. What is no settings is passed on, to be refused where it lies. */
 export function upgradeSettings(settings: unknown): unknown {
   return isRecord(settings) && isRecord(settings.household)
-    ? { ...settings, household: { ...NEW_OF_HOUSEHOLD, ...settings.household } }
+    ? renameOldKeys({ ...settings, household: { ...NEW_OF_HOUSEHOLD, ...settings.household } })
     : settings;
 }
 
@@ -54,6 +56,21 @@ export const FILE_MIGRATIONS: readonly FileMigration[] = [
     from: 7,
     to: 8,
     up: (file) => ({ ...file, heap: each(file.heap, (row) => ({ rolled: false, ...row })) }),
+  },
+  // Passes, actions and positions have these names everywhere.
+  {
+    from: 8,
+    to: 9,
+    up: (file) => ({
+      ...file,
+      settings: renameOldKeys(file.settings),
+      troubles: each(file.troubles, (row) => ({ ...row, facts: renameOldKeys(row.facts) })),
+      plans: each(file.plans, (row) => ({ ...row, plan: renameOldKeys(row.plan) })),
+      runs: each(file.runs, (run) => ({
+        ...run,
+        events: each(run.events, (row) => ({ ...row, event: renameOldKeys(row.event) })),
+      })),
+    }),
   },
 ];
 

@@ -120,7 +120,7 @@ export const HouseholdShape = z
     allowChlorine: z.boolean(),
     allowAmmonia: z.boolean(),
     allowOxalic: z.boolean(),
-    schools: boundedRecord(z.string().max(60), Id, 100),
+    positions: boundedRecord(z.string().max(60), Id, 100),
   })
   .meta({ id: 'Household' });
 

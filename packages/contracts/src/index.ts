@@ -19,6 +19,7 @@ export * from './plan.js';
 export * from './planParts.js';
 export * from './problem.js';
 export * from './reference.js';
+export * from './renameOldKeys.js';
 export * from './run.js';
 export * from './runEvent.js';
 export * from './today.js';

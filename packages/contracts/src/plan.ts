@@ -33,7 +33,7 @@ export const PassShape = z
     missingAgentIds: z.array(Id),
     findings: z.array(FindingShape),
     cautionIds: z.array(Id),
-    steps: z.array(ActionShape),
+    actions: z.array(ActionShape),
     rinseOut: ActionShape.nullable().default(null),
   })
   .meta({ id: 'Rung' });
@@ -45,11 +45,11 @@ export const PlanShape = z
     facts: TroubleFactsShape,
     envelope: EnvelopeShape,
     ...LaidOutShape,
-    ladder: z.array(PassShape),
+    passes: z.array(PassShape),
     candidates: z.array(
       z.strictObject({
         methodId: Id,
-        verdict: z.enum(['rung', 'spare', 'ruledOut', 'noUse']),
+        verdict: z.enum(['inPlan', 'spare', 'ruledOut', 'noUse']),
         findings: z.array(FindingShape),
       }),
     ),
@@ -58,8 +58,8 @@ export const PlanShape = z
       now: z.strictObject({ methodId: Id, effect: Effect }).nullable(),
       ifBought: z.strictObject({ methodId: Id, effect: Effect, agentIds: z.array(Id) }).nullable(),
     }),
-    schools: z.array(
-      z.strictObject({ dispute: Id, schoolId: Id, chosenBy: z.enum(['plan', 'household', 'default']) }),
+    positions: z.array(
+      z.strictObject({ dispute: Id, positionId: Id, chosenBy: z.enum(['plan', 'household', 'default']) }),
     ),
     diagnoses: z.array(
       z.strictObject({
@@ -74,7 +74,7 @@ export const PlanShape = z
 /** One view of a dispute followed to the end. */
 export const ComparedPositionShape = z
   .strictObject({
-    schoolId: Id,
+    positionId: Id,
     isFollowed: z.boolean(),
     plan: PlanShape,
     ownMethodIds: z.array(Id),
@@ -82,13 +82,13 @@ export const ComparedPositionShape = z
     totalMin: z.strictObject({ low: z.number(), high: z.number() }),
     worstRisk: z.enum(RISKS).nullable(),
     bestEffect: Effect.nullable(),
-    steps: z.number(),
+    actions: z.number(),
   })
-  .meta({ id: 'SchoolSide' });
+  .meta({ id: 'ComparedPosition' });
 
 export const ComparePositions = z
   .strictObject({ facts: TroubleFactsShape, dispute: Id })
-  .meta({ id: 'CompareSchools' });
+  .meta({ id: 'ComparePositions' });
 export type ComparePositions = { readonly facts: TroubleFacts; readonly dispute: string };
 
 /** An answer to one of the first questions, and the facts it tells. */

@@ -23,14 +23,14 @@ import { TroubleFactsShape } from './trouble.js';
 import { Uuid } from './uuid.js';
 
 const at = z.iso.datetime();
-const stepId = z.string().min(1).max(60);
+const actionId = z.string().min(1).max(60);
 
 export const NewRun = z
   .strictObject({
     /** Becomes the run's id: a second request with it starts nothing new. */
     key: Uuid,
     planId: Uuid,
-    rungIndex: z.number().int().min(0).max(20),
+    passIndex: z.number().int().min(0).max(20),
   })
   .meta({ id: 'NewRun' });
 export type NewRun = z.infer<typeof NewRun>;
@@ -38,16 +38,16 @@ export type NewRun = z.infer<typeof NewRun>;
 export const RunStateShape = z
   .strictObject({
     status: z.enum(['active', 'finished']),
-    rungIndex: z.number().int(),
+    passIndex: z.number().int(),
     round: z.number().int(),
     times: z.array(z.number().int()).readonly().default([]),
     setAside: z.array(z.number().int()).readonly().default([]),
     barred: z.array(z.number().int()).readonly().default([]),
     worked: z.array(z.number().int()).readonly().default([]),
-    stepIndex: z.number().int(),
+    actionIndex: z.number().int(),
     timer: z
       .strictObject({
-        stepId,
+        actionId,
         startedAt: at,
         readyAt: at,
         latestAt: at,
@@ -63,7 +63,7 @@ export const RunStateShape = z
       .array(
         z.strictObject({
           at,
-          rungIndex: z.number(),
+          passIndex: z.number(),
           of: z.array(z.number().int()).readonly().default([]),
           round: z.number(),
           answer: z.enum(LOOK_ANSWERS),
@@ -78,7 +78,7 @@ export const RunStateShape = z
       )
       .readonly(),
     notes: z.array(z.strictObject({ at, text: z.string() })).readonly(),
-    mixes: z.array(z.strictObject({ at, stepId, name: z.string() })).readonly(),
+    mixes: z.array(z.strictObject({ at, actionId, name: z.string() })).readonly(),
     photos: z.array(z.strictObject({ at, photoId: Uuid, round: z.number() })).readonly(),
     heat: z.enum(['closed', 'open', 'overridden']),
     outcome: z.enum(OUTCOMES).nullable(),
@@ -104,7 +104,7 @@ export const ClashShape = z
 export const NextActionShape = z
   .strictObject({
     what: z.enum(['step', 'decide', 'working', 'lookDue', 'ready', 'over', 'paused']),
-    stepKind: z.enum(ACTION_KINDS).nullable(),
+    actionKind: z.enum(ACTION_KINDS).nullable(),
     at,
     overrun: z.enum(OVERRUNS).nullable(),
   })
@@ -147,7 +147,7 @@ export const RunEntry = Run.omit({
   danger: true,
   prices: true,
 })
-  .extend({ methodId: Id, stepKind: z.string(), vesselName: z.string().nullable() })
+  .extend({ methodId: Id, actionKind: z.string(), vesselName: z.string().nullable() })
   .meta({ id: 'RunSummary' });
 export type RunEntry = z.infer<typeof RunEntry>;
 
@@ -195,7 +195,7 @@ export type OtherCourseView = z.infer<typeof OtherCourseShape>;
 
 /** Asked before a start, for a trouble that is kept or new: what else would want the same vessel or machine. */
 export const AskClashes = z
-  .strictObject({ facts: TroubleFactsShape, rungIndex: z.number().int().min(0).max(20) })
+  .strictObject({ facts: TroubleFactsShape, passIndex: z.number().int().min(0).max(20) })
   .meta({ id: 'AskClashes' });
 export type AskClashes = z.infer<typeof AskClashes>;
 

@@ -6,7 +6,7 @@ import { MAX_HELD_MS } from './heldTap.js';
 import { Uuid } from './uuid.js';
 
 const share = z.number().min(0).max(100);
-const stepId = z.string().min(1).max(60);
+const actionId = z.string().min(1).max(60);
 
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
 export const NewRunEvent = z
@@ -15,10 +15,10 @@ export const NewRunEvent = z
     /** How long the tap waited on the device before it could be sent: the server takes it off its own time. */
     heldMs: z.number().int().min(0).max(MAX_HELD_MS).default(0),
     event: z.discriminatedUnion('kind', [
-      z.strictObject({ kind: z.literal('stepDone'), stepId }),
-      z.strictObject({ kind: z.literal('tested'), stepId, passed: z.boolean() }),
-      z.strictObject({ kind: z.literal('skipped'), stepId }),
-      z.strictObject({ kind: z.literal('timerStarted'), stepId }),
+      z.strictObject({ kind: z.literal('actionDone'), actionId }),
+      z.strictObject({ kind: z.literal('tested'), actionId, passed: z.boolean() }),
+      z.strictObject({ kind: z.literal('skipped'), actionId }),
+      z.strictObject({ kind: z.literal('timerStarted'), actionId }),
       z.strictObject({ kind: z.literal('paused') }),
       z.strictObject({ kind: z.literal('resumed') }),
       z.strictObject({
@@ -50,7 +50,7 @@ export const NewRunEvent = z
         kind: z.literal('noted'),
         text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.'),
       }),
-      z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: Uuid }),
+      z.strictObject({ kind: z.literal('mixUsed'), actionId, mixId: Uuid }),
       z.strictObject({ kind: z.literal('undone') }),
       z.strictObject({ kind: z.literal('redone') }),
     ]),
@@ -63,11 +63,11 @@ export type GivenRunEvent = z.input<typeof NewRunEvent>;
 const at = Instant;
 export const RunEventShape = z
   .discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int().min(0).max(20) }),
-    z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
-    z.strictObject({ kind: z.literal('tested'), at, stepId, passed: z.boolean() }),
-    z.strictObject({ kind: z.literal('skipped'), at, stepId }),
-    z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
+    z.strictObject({ kind: z.literal('started'), at, passIndex: z.number().int().min(0).max(20) }),
+    z.strictObject({ kind: z.literal('actionDone'), at, actionId }),
+    z.strictObject({ kind: z.literal('tested'), at, actionId, passed: z.boolean() }),
+    z.strictObject({ kind: z.literal('skipped'), at, actionId }),
+    z.strictObject({ kind: z.literal('timerStarted'), at, actionId }),
     z.strictObject({ kind: z.literal('paused'), at }),
     z.strictObject({ kind: z.literal('resumed'), at }),
     z.strictObject({
@@ -99,7 +99,7 @@ export const RunEventShape = z
     z.strictObject({
       kind: z.literal('mixUsed'),
       at,
-      stepId,
+      actionId,
       name: z.string().max(60),
       agentIds: z.array(Id).max(MAX_POURS).readonly(),
     }),

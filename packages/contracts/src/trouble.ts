@@ -57,7 +57,7 @@ export const TroubleFactsShape = z
       .array(z.strictObject({ methodId: Id, rounds: z.number().int().min(0).max(100), stalled: z.boolean() }))
       .max(40)
       .readonly(),
-    schools: boundedRecord(Id, Id, 100).readonly(),
+    positions: boundedRecord(Id, Id, 100).readonly(),
     reach: z.enum(REACHES),
     choices: z
       .strictObject({
@@ -107,7 +107,7 @@ export const StartTrouble = z
     troubleId: Uuid.nullable(),
     pieceId: Uuid.nullable(),
     facts: TroubleFactsShape,
-    rungIndex: z.number().int().min(0).max(20),
+    passIndex: z.number().int().min(0).max(20),
   })
   .superRefine(needsMarkAndPiece)
   .meta({ id: 'StartTrouble' });

@@ -27,7 +27,7 @@ const FAMILIES: readonly Family[] = [
   'cautions',
   'signs',
   'disputes',
-  'schools',
+  'positions',
   'diagnoses',
   'substitutions',
   'usualPieces',
@@ -74,7 +74,7 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   notItemIds: 'items',
   lookAlikeIds: 'marks',
   dispute: 'disputes',
-  schoolId: 'schools',
+  positionId: 'positions',
   cautionIds: 'cautions',
   withAgentIds: 'agents',
   expectedSignIds: 'signs',
@@ -134,7 +134,7 @@ const NAMED: readonly Family[] = [
   'marks',
   'agents',
   'methods',
-  'schools',
+  'positions',
   'parts',
   'substitutions',
   'forbiddenPairs',
@@ -267,7 +267,7 @@ function partsWithoutKind(knowledge: Knowledge): string[] {
 
 function disputesWithoutDefault(knowledge: Knowledge): string[] {
   return knowledge.disputes.flatMap((dispute) => {
-    const positions = knowledge.schools.filter((position) => position.dispute === dispute.id);
+    const positions = knowledge.positions.filter((position) => position.dispute === dispute.id);
     const defaults = positions.filter((position) => position.isDefault && !position.onlyIfChosen).length;
     return [
       ...(positions.length < 2 ? [`disputes.${dispute.id}: has fewer than two views`] : []),

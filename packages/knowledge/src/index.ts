@@ -1,7 +1,7 @@
 export { bathIsComputed } from './bathIsComputed.js';
 export { courseNotes } from './courseNotes.js';
 export * from './data/careSigns.js';
-export { REPEAT_IF, WHAT_IS_LEFT } from './data/courses/conditions.js';
+export { REPEAT_IF } from './data/courses/conditions.js';
 export * from './data/heatFigures.js';
 export {
   DEFAULT_FIBRE_SHARE,

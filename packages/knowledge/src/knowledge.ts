@@ -42,7 +42,7 @@ export const Knowledge = z.strictObject({
   cautions: z.array(Caution),
   signs: z.array(Sign),
   disputes: z.array(Dispute),
-  schools: z.array(Position),
+  positions: z.array(Position),
   diagnoses: z.array(Diagnosis),
   substitutions: z.array(Substitution),
   /** What kinds of piece usually are: taken where it is not given. */

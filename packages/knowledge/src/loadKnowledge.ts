@@ -56,7 +56,7 @@ export function loadKnowledge(): Knowledge {
     cautions,
     signs,
     disputes,
-    schools: positions,
+    positions,
     diagnoses,
     substitutions,
     usualPieces,

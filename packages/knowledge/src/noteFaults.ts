@@ -9,8 +9,8 @@ function notesOf(knowledge: Knowledge): (readonly [string, Note])[] {
   const named = (place: string, notes: readonly Note[]) => notes.map((note) => [place, note] as const);
   return [
     ...knowledge.methods.flatMap(({ id, notes }) => named(`methods.${id}`, Object.values(notes).flat())),
-    ...knowledge.schools.flatMap(({ id, effect }) =>
-      effect.kind === 'note' ? named(`schools.${id}`, [effect.note]) : [],
+    ...knowledge.positions.flatMap(({ id, effect }) =>
+      effect.kind === 'note' ? named(`positions.${id}`, [effect.note]) : [],
     ),
     ...knowledge.marks.flatMap(({ id, advice }) => named(`marks.${id}`, advice)),
     ...knowledge.items.flatMap(({ id, notes }) => named(`items.${id}`, notes)),

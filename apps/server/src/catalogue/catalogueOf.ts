@@ -51,7 +51,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     })),
     hygienes: knowledge.hygienes.map(({ id, name }) => ({ id, name, aliases: [] })),
     methods: knowledge.methods.map(({ id, name, reason }) => ({ id, name, aliases: [], reason })),
-    schools: knowledge.schools.map(({ id, view, dispute, isDefault, why }) => ({
+    positions: knowledge.positions.map(({ id, view, dispute, isDefault, why }) => ({
       id,
       name: view,
       aliases: [],

@@ -24,7 +24,7 @@ export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, roo
     facts.done.map((entry) => entry.methodId),
     (index) => `done.${index}.methodId`,
   );
-  requireKnownPositions(facts.schools, knowledge, `${root}schools`);
+  requireKnownPositions(facts.positions, knowledge, `${root}positions`);
   requireKnownAnswers(facts.answers, knowledge, `${root}answers`);
   if (facts.partIndex > 0 && facts.partIndex >= facts.piece.parts.length)
     refuse(`${root}partIndex`, 'The piece has no such part.');
@@ -48,7 +48,7 @@ export function requireKnownHousehold(household: Household, knowledge: Knowledge
     requireKnownId(knowledge.agents, entry.agentId, `household.cupboard.${index}.agentId`);
   for (const [index, product] of household.products.entries())
     requireKnownId(knowledge.agents, product.agentId, `household.products.${index}.agentId`);
-  requireKnownPositions(household.schools, knowledge, 'household.schools');
+  requireKnownPositions(household.positions, knowledge, 'household.positions');
 }
 
 function requireKnownPositions(
@@ -56,9 +56,9 @@ function requireKnownPositions(
   knowledge: Knowledge,
   path: string,
 ): void {
-  for (const [dispute, schoolId] of Object.entries(chosen))
-    if (!knowledge.schools.some((position) => position.id === schoolId && position.dispute === dispute))
-      refuse(`${path}.${dispute}`, `"${schoolId}" is no side of the dispute "${dispute}".`);
+  for (const [dispute, positionId] of Object.entries(chosen))
+    if (!knowledge.positions.some((position) => position.id === positionId && position.dispute === dispute))
+      refuse(`${path}.${dispute}`, `"${positionId}" is no side of the dispute "${dispute}".`);
 }
 
 function requireKnownAnswers(

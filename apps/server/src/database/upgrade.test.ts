@@ -1,6 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { PGlite } from '@electric-sql/pglite';
-import { HouseholdShape, NewPiece, PLAIN_LINE, PlanShape, TroubleFactsShape } from '@feverfew/contracts';
+import {
+  HouseholdShape,
+  NewPiece,
+  PLAIN_LINE,
+  PlanShape,
+  renameOldKeys,
+  TroubleFactsShape,
+} from '@feverfew/contracts';
 import { expect, it } from 'vitest';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 
@@ -153,6 +160,7 @@ it('brings a book of the first shape into the present one without losing a fact'
   await client.exec(migration('0002_baths_and_mixes'));
   await client.exec(migration('0003_tub_and_log'));
   await client.exec(migration('0004_sizes_and_history'));
+  await client.exec(migration('0016_one_vocabulary'));
 
   const read = async (table: string, column: string, id = ID) =>
     (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table} WHERE id::text = $1`, [id]))
@@ -172,12 +180,12 @@ it('brings a book of the first shape into the present one without losing a fact'
   });
   expect(await read('pieces', 'facts')).toMatchObject({ since: null });
   const upgraded = PlanShape.parse(await read('plans', 'plan'));
-  expect(((await read('plans', 'plan')) as { ladder: object[] }).ladder[0]).toMatchObject({ ownLog: null });
+  expect(((await read('plans', 'plan')) as { passes: object[] }).passes[0]).toMatchObject({ ownLog: null });
   expect(upgraded.facts).toMatchObject({ markIds: ['blood'], size: 'unknown' });
   // A size not given was the whole piece where the plan began with a bath: it stays so.
   expect(TroubleFactsShape.parse(await read('troubles', 'facts', SOAK)).size).toBe('allOver');
   expect(PlanShape.parse(await read('plans', 'plan', SOAK)).facts.size).toBe('allOver');
-  expect(upgraded.ladder[0]?.steps[0]).toMatchObject({
+  expect(upgraded.passes[0]?.actions[0]).toMatchObject({
     id: 'r1s1-mix',
     batches: 1,
     outlook: null,
@@ -190,7 +198,7 @@ it('brings a book of the first shape into the present one without losing a fact'
     allowOxalic: false,
     pregnancy: false,
     septicTank: false,
-    schools: {},
+    positions: {},
     roomC: 20,
     vessels: [{ form: 'bucket', shape: null }, { form: 'basin' }],
   });
@@ -245,6 +253,81 @@ it('gives the steps of stored plans no checks and no advice, in their order, and
     },
     { rounds: [], ladder: [] },
     { ladder: [] },
+  ]);
+  await client.close();
+});
+
+it('gives plans, facts, settings and events of version 8 the names of the file of version 9, and leaves texts alone', async () => {
+  const client = await databaseBefore('0016');
+  const note = 'It said "ladder": 5, "steps": 2, and "kind": "school".';
+  const old = {
+    facts: { schools: { wine: 'noSalt' }, note },
+    ladder: [{ steps: [{ id: 'r1s1-mix' }] }],
+    rounds: [
+      {
+        passes: [
+          {
+            findings: ['otherSchool', 'schoolFollowed'].map((code) => ({
+              code,
+              details: { schoolId: 'noSalt' },
+            })),
+          },
+        ],
+      },
+    ],
+    candidates: [{ methodId: 'oxygenSoak', verdict: 'rung', findings: [] }],
+    schools: [{ dispute: 'wine', schoolId: 'noSalt', chosenBy: 'plan' }],
+    envelope: { limits: [{ owner: { kind: 'school', schoolId: 'noSalt' } }] },
+  };
+  const events = [
+    { kind: 'started', at: '2026-01-01T10:00:00.000Z', rungIndex: 1 },
+    { kind: 'stepDone', at: '2026-01-01T10:01:00.000Z', stepId: 'r1s1-mix' },
+    { kind: 'noted', at: '2026-01-01T10:02:00.000Z', text: note },
+  ];
+  const settings = { household: { schools: { wine: 'noSalt' } } };
+  await client.query('INSERT INTO troubles (id, created_at, piece_id, facts) VALUES ($1, now(), $1, $2)', [
+    ID,
+    old.facts,
+  ]);
+  await client.query(
+    'INSERT INTO plans (id, created_at, trouble_id, knowledge_version, plan) VALUES ($1, now(), $1, $2, $3)',
+    [ID, '2026.11.14', old],
+  );
+  await client.query('INSERT INTO runs (id, created_at, plan_id) VALUES ($1, now(), $1)', [ID]);
+  for (const [seq, event] of events.entries()) {
+    const id = ID.replace(/1$/, String(seq + 1));
+    await client.query(
+      'INSERT INTO run_events (id, run_id, seq, key, at, event) VALUES ($1, $2, $3, $1, now(), $4)',
+      [id, ID, seq, event],
+    );
+  }
+  await client.query('INSERT INTO households (id, settings) VALUES (1, $1)', [settings]);
+
+  await client.exec(migration('0016_one_vocabulary'));
+
+  const all = async (column: string, table: string, order: string) =>
+    (
+      await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table} ORDER BY ${order}`)
+    ).rows.map((row) => row[column]);
+  expect(await all('plan', 'plans', 'id')).toEqual([renameOldKeys(old)]);
+  expect(await all('plan', 'plans', 'id')).toMatchObject([
+    {
+      facts: { positions: { wine: 'noSalt' }, note },
+      passes: [{ actions: [{ id: 'r1s1-mix' }] }],
+      rounds: [{ passes: [{ findings: [{ code: 'otherPosition' }, { code: 'positionFollowed' }] }] }],
+      candidates: [{ verdict: 'inPlan' }],
+      positions: [{ positionId: 'noSalt' }],
+      envelope: { limits: [{ owner: { kind: 'position', positionId: 'noSalt' } }] },
+    },
+  ]);
+  expect(await all('facts', 'troubles', 'id')).toEqual([{ positions: { wine: 'noSalt' }, note }]);
+  expect(await all('settings', 'households', 'id')).toEqual([
+    { household: { positions: { wine: 'noSalt' } } },
+  ]);
+  expect(await all('event', 'run_events', 'seq')).toEqual([
+    { kind: 'started', at: '2026-01-01T10:00:00.000Z', passIndex: 1 },
+    { kind: 'actionDone', at: '2026-01-01T10:01:00.000Z', actionId: 'r1s1-mix' },
+    { kind: 'noted', at: '2026-01-01T10:02:00.000Z', text: note },
   ]);
   await client.close();
 });

@@ -50,6 +50,6 @@ export const PLAIN_HOUSEHOLD: HouseholdSettings = {
     allowChlorine: false,
     allowAmmonia: false,
     allowOxalic: false,
-    schools: {},
+    positions: {},
   },
 };

@@ -54,7 +54,7 @@ const TEXTS = ['', 'a', 'ß “quoted”, naïve', '=1+1', 'x'.repeat(60), 'line
 /** What is there, as far as it was looked at: ids to draw from. */
 interface Known {
   readonly file: HouseholdFile;
-  readonly stepIds: ReadonlyMap<string, readonly string[]>;
+  readonly actionIds: ReadonlyMap<string, readonly string[]>;
 }
 
 const fileText = async (): Promise<string> => (await home.http.get('/api/household/file').expect(200)).text;
@@ -62,13 +62,13 @@ const fileText = async (): Promise<string> => (await home.http.get('/api/househo
 async function look(): Promise<Known> {
   const file = HouseholdFile.parse(JSON.parse(await fileText()));
   const plans = new Map(file.plans.map(({ id, plan }) => [id, plan]));
-  const stepIds = new Map(
+  const actionIds = new Map(
     file.runs.map(({ id, planId }) => [
       id,
-      plans.get(planId)?.ladder.flatMap(({ steps }) => steps.map((step) => step.id)) ?? [],
+      plans.get(planId)?.passes.flatMap(({ actions }) => actions.map((step) => step.id)) ?? [],
     ]),
   );
-  return { file, stepIds };
+  return { file, actionIds };
 }
 
 const lineOf = ({ file }: Known) => {
@@ -105,13 +105,13 @@ const factsOf = ({ file }: Known) => {
   };
 };
 
-const eventOf = (stepIds: readonly string[]) => {
-  const stepId = stepIds.length > 0 ? one(stepIds) : 'none';
+const eventOf = (actionIds: readonly string[]) => {
+  const actionId = actionIds.length > 0 ? one(actionIds) : 'none';
   return one([
     { kind: 'noted', text: one(TEXTS) || 'note' },
-    { kind: 'stepDone', stepId },
-    { kind: 'skipped', stepId },
-    { kind: 'timerStarted', stepId },
+    { kind: 'actionDone', actionId },
+    { kind: 'skipped', actionId },
+    { kind: 'timerStarted', actionId },
     { kind: 'looked', answer: 'better', leftPct: one([null, 0, 33.3, 100]), signIds: [] },
     { kind: 'paused' },
     { kind: 'resumed' },
@@ -167,20 +167,20 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
       return [
         'post',
         '/api/troubles/start',
-        { key: newId(), troubleId: odd(id), pieceId, facts, rungIndex: 0 },
+        { key: newId(), troubleId: odd(id), pieceId, facts, passIndex: 0 },
       ];
     },
   ],
   [1, ({ file }) => ['delete', `/api/troubles/${odd(one(file.troubles).id)}`]],
-  [3, ({ file }) => ['post', '/api/runs', { key: newId(), planId: odd(one(file.plans).id), rungIndex: 0 }]],
+  [3, ({ file }) => ['post', '/api/runs', { key: newId(), planId: odd(one(file.plans).id), passIndex: 0 }]],
   [
     12,
-    ({ file, stepIds }) => {
+    ({ file, actionIds }) => {
       const { id } = one(file.runs);
       return [
         'post',
         `/api/runs/${odd(id)}/events`,
-        { key: newId(), heldMs: one([0, 0, 60_000]), event: eventOf(stepIds.get(id) ?? []) },
+        { key: newId(), heldMs: one([0, 0, 60_000]), event: eventOf(actionIds.get(id) ?? []) },
       ];
     },
   ],
@@ -263,8 +263,8 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
   [
     2,
     ({ file }) => {
-      const { troubleId, plan } = one(file.plans.filter((row) => row.plan.ladder.length > 1));
-      const methodIds = [one(plan.ladder).methodId, one(plan.ladder).methodId];
+      const { troubleId, plan } = one(file.plans.filter((row) => row.plan.passes.length > 1));
+      const methodIds = [one(plan.passes).methodId, one(plan.passes).methodId];
       return ['post', '/api/trials', { key: newId(), troubleId: odd(troubleId), place: 'pieces', methodIds }];
     },
   ],

@@ -24,17 +24,17 @@ const SOME = 6;
 const fresh = (): File => HouseholdFile.parse(JSON.parse(text));
 const read = (at: TestApp, file: File) => at.http.put('/api/household/file').send(file);
 const begin = (at: TestApp, planId: string) =>
-  at.http.post('/api/runs').send({ key: randomUUID(), planId, rungIndex: 0 });
+  at.http.post('/api/runs').send({ key: randomUUID(), planId, passIndex: 0 });
 const underWay = (file: File) => file.runs.filter(({ events }) => events.at(-1)?.event.kind !== 'finished');
-const passesOf = (file: File) => file.plans.flatMap(({ plan }) => plan.ladder);
-const stepsOf = (file: File) => passesOf(file).flatMap(({ steps }) => steps);
+const passesOf = (file: File) => file.plans.flatMap(({ plan }) => plan.passes);
+const stepsOf = (file: File) => passesOf(file).flatMap(({ actions }) => actions);
 const planOf = (file: File, planId: string) =>
   file.plans.find(({ id }) => id === planId) ?? expect.unreachable('a plan');
 /** A plan that has no run yet, and whose every step could be carried out. */
 const waiting = (file: File) => {
   const begun = new Set(file.runs.map(({ planId }) => planId));
   return (
-    file.plans.find(({ id, plan }) => !begun.has(id) && plan.ladder.length > 0) ?? expect.unreachable('one')
+    file.plans.find(({ id, plan }) => !begun.has(id) && plan.passes.length > 0) ?? expect.unreachable('one')
   );
 };
 
@@ -201,7 +201,7 @@ describe('a house reads its own file', () => {
   it('follows none behind an invented run that is over', async () => {
     const file = fresh();
     const target = waiting(file);
-    for (const step of target.plan.ladder.flatMap(({ steps }) => steps))
+    for (const step of target.plan.passes.flatMap(({ actions }) => actions))
       for (const one of step.ingredients) one.agentId = 'chlorineBleach';
     const at = '2026-01-01T00:00:00.000Z';
     file.runs.push({
@@ -209,7 +209,7 @@ describe('a house reads its own file', () => {
       createdAt: at,
       planId: target.id,
       events: [
-        { id: randomUUID(), key: randomUUID(), event: { kind: 'started', at, rungIndex: 0 } },
+        { id: randomUUID(), key: randomUUID(), event: { kind: 'started', at, passIndex: 0 } },
         { id: randomUUID(), key: randomUUID(), event: { kind: 'finished', at, outcome: 'gone', note: '' } },
       ],
     });
@@ -270,7 +270,7 @@ describe('what a file may hold', () => {
     ],
     [
       'a figure beyond all bounds',
-      ({ plans }) => Object.assign(plans[0]?.plan.ladder[0] ?? {}, { handsOnMin: 1e308 }),
+      ({ plans }) => Object.assign(plans[0]?.plan.passes[0] ?? {}, { handsOnMin: 1e308 }),
       /^plans\.0/,
     ],
     [

@@ -89,18 +89,18 @@ const BYTES: readonly [string, () => string | Buffer][] = [
     'depth without end',
     () => withText('"pieces":', `"x":${'['.repeat(100_000)}${']'.repeat(100_000)},"pieces":`),
   ],
-  ['a name twice', () => withText('"format"', '"version":8,"format"')],
+  ['a name twice', () => withText('"format"', '"version":9,"format"')],
   ['a name twice in a row', () => withText(NAME, '"name":"a","name":"b"')],
-  ['NaN', () => withText(/"version":8/, '"version":NaN')],
-  ['a figure beyond all figures', () => withText(/"version":8/, '"version":1e999')],
+  ['NaN', () => withText(/"version":9/, '"version":NaN')],
+  ['a figure beyond all figures', () => withText(/"version":9/, '"version":1e999')],
 ];
 
 /** What is JSON, and no house. */
 const REFUSED: readonly [string, (file: File) => unknown][] = [
   ['another format', (file) => Object.assign(file, { format: 'Feverfew-Household' })],
-  ['a version as a text', (file) => Object.assign(file, { version: '8' })],
+  ['a version as a text', (file) => Object.assign(file, { version: '9' })],
   ['half a version', (file) => Object.assign(file, { version: 7.5 })],
-  ['a version of tomorrow', (file) => Object.assign(file, { version: 9 })],
+  ['a version of tomorrow', (file) => Object.assign(file, { version: 10 })],
   ['a name of its own', (file) => Object.assign(file, { owner: 'x' })],
   ['a name of its own in a row', ({ pieces }) => Object.assign(first(pieces), { owner: 'x' })],
   ['a list in place of a row', ({ pieces }) => pieces.push([] as never)],
@@ -124,19 +124,19 @@ const REFUSED: readonly [string, (file: File) => unknown][] = [
       underWay(file).events.push({
         id: randomUUID(),
         key: randomUUID(),
-        event: { kind: 'stepDone', at: underWay(file).events.at(-1)?.event.at ?? AT, stepId: 'pourIt' },
+        event: { kind: 'actionDone', at: underWay(file).events.at(-1)?.event.at ?? AT, actionId: 'pourIt' },
       }),
   ],
   [
     'a run of a plan without steps',
     (file) => {
       const { planId } = underWay(file);
-      for (const { id, plan } of file.plans) if (id === planId) plan.ladder = [];
+      for (const { id, plan } of file.plans) if (id === planId) plan.passes = [];
     },
   ],
   [
     'a run that begins where its plan does not',
-    ({ runs }) => Object.assign(first(first(runs).events).event, { rungIndex: 19 }),
+    ({ runs }) => Object.assign(first(first(runs).events).event, { passIndex: 19 }),
   ],
   [
     'a trouble whose piece is not in it',

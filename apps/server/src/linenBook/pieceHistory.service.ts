@@ -53,8 +53,8 @@ export class PieceHistoryService {
     const costs: Cost[] = [];
     for (const { planId, summary } of await this.runs.summarised({ pieceId })) {
       const { plan } = await this.plans.read(planId);
-      for (const rungIndex of roundsOf(summary)) {
-        const pass = plan.ladder[rungIndex];
+      for (const passIndex of roundsOf(summary)) {
+        const pass = plan.passes[passIndex];
         if (pass) costs.push(costOf(pass, prices));
       }
     }
@@ -64,4 +64,4 @@ export class PieceHistoryService {
 
 /** Every pass as often as it was carried out. */
 const roundsOf = ({ state }: RunSummary): number[] =>
-  state.times.flatMap((times, rungIndex) => Array.from({ length: times }, () => rungIndex));
+  state.times.flatMap((times, passIndex) => Array.from({ length: times }, () => passIndex));

@@ -29,7 +29,7 @@ describe('what nothing was done on', () => {
 describe('what something was done on', () => {
   it('stays, with words why', async () => {
     const { id, pieceId } = await keep(null);
-    const start = { key: crypto.randomUUID(), troubleId: id, pieceId, facts: beetroot, rungIndex: 0 };
+    const start = { key: crypto.randomUUID(), troubleId: id, pieceId, facts: beetroot, passIndex: 0 };
     await server.http.post('/api/troubles/start').send(start).expect(201);
     const refused = await server.http.delete(`/api/troubles/${id}`).expect(409);
     expect(refused.body.detail).toMatch(/its results stay/);

@@ -116,7 +116,7 @@ describe('the household as a file', () => {
   it.each([
     ['a foreign file', { hello: 'world' }, 400, 'foreignFile'],
     ['nothing', null, 400, 'foreignFile'],
-    ['a newer version', { format: 'feverfew-household', version: 9 }, 400, 'newerFile'],
+    ['a newer version', { format: 'feverfew-household', version: 10 }, 400, 'newerFile'],
     ['a file of no version', { format: 'feverfew-household' }, 400, 'foreignFile'],
     [
       'a cut file of the first version',
@@ -151,21 +151,22 @@ describe('a kept mix in a run', () => {
     const today = (await server.http.get('/api/today')).body;
     const trouble = today.waiting.find((one: { markIds: string[] }) => one.markIds.includes('beetroot'));
     const plan = (await server.http.get(`/api/plans/${trouble.planId}`)).body;
-    const rungIndex = plan.ladder.findIndex((rung: { methodId: string }) => rung.methodId === 'oxygenSoak');
+    const passIndex = plan.passes.findIndex((rung: { methodId: string }) => rung.methodId === 'oxygenSoak');
     let run = (
       await server.http
         .post('/api/runs')
-        .send({ key: randomUUID(), planId: trouble.planId, rungIndex })
+        .send({ key: randomUUID(), planId: trouble.planId, passIndex })
         .expect(201)
     ).body;
     const say = (event: object) =>
       server.http.post(`/api/runs/${run.id}/events`).send({ key: randomUUID(), event });
-    const step = () => run.plan.ladder[run.state.rungIndex].steps[run.state.stepIndex];
-    while (step().kind !== 'mix') run = (await say({ kind: 'stepDone', stepId: step().id }).expect(200)).body;
+    const step = () => run.plan.passes[run.state.passIndex].actions[run.state.actionIndex];
+    while (step().kind !== 'mix')
+      run = (await say({ kind: 'actionDone', actionId: step().id }).expect(200)).body;
     const saved = (await server.http.get('/api/mixes')).body as { id: string; name: string }[];
     const named = (part: string) => saved.find((one) => one.name.includes(part))?.id;
-    await say({ kind: 'mixUsed', stepId: step().id, mixId: named('Vinegar') }).expect(409);
-    run = (await say({ kind: 'mixUsed', stepId: step().id, mixId: named('White soak') }).expect(200)).body;
+    await say({ kind: 'mixUsed', actionId: step().id, mixId: named('Vinegar') }).expect(409);
+    run = (await say({ kind: 'mixUsed', actionId: step().id, mixId: named('White soak') }).expect(200)).body;
     expect(run.state.mixes).toMatchObject([{ name: 'White soak for the bucket' }]);
   });
 });

@@ -72,11 +72,11 @@ export class PlansService {
   }
 
   /** The alternatives to a step of a plan that has no run: ways, each as it would then be, and vessels. */
-  async otherCourse({ facts, rungIndex }: AskOtherCourse): Promise<OtherCourseView> {
+  async otherCourse({ facts, passIndex }: AskOtherCourse): Promise<OtherCourseView> {
     requireKnownFacts(facts, this.knowledge, 'facts.');
     const planWith = await this.planner();
     const plan = planWith(facts);
-    return otherCourseOf(rungIndex, plan, (choices) => planWith({ ...facts, choices }), this.knowledge);
+    return otherCourseOf(passIndex, plan, (choices) => planWith({ ...facts, choices }), this.knowledge);
   }
 
   /** From the trouble alone, before any other fact: what to do at once, and which questions to ask. */

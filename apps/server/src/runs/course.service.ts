@@ -52,13 +52,13 @@ export class CourseService {
     if (!choices) throw refused('This step is under way: finish it, or stop it first.');
     const facts = withChoices(plan, choices);
     const grafted = graftPlan(state, plan, (await this.plans.planner())(facts));
-    const before = plan.ladder[state.rungIndex];
-    const after = grafted?.ladder[state.rungIndex];
+    const before = plan.passes[state.passIndex];
+    const after = grafted?.passes[state.passIndex];
     const isMade =
       after !== undefined &&
       ('instead' in change
         ? after.methodId === change.instead
-        : after.steps.some(({ vessel }) => vessel?.id === change.vesselId));
+        : after.actions.some(({ vessel }) => vessel?.id === change.vesselId));
     if (!grafted || !isMade) throw refused('That is not possible here, on what has been done so far.');
     const { household } = await this.household.read();
     requireSafe(grafted, household, this.knowledge);
@@ -89,13 +89,13 @@ export class CourseService {
 
   private noteOf(
     change: ChangeCourse,
-    before: Plan['ladder'][number] | undefined,
-    after: Plan['ladder'][number],
+    before: Plan['passes'][number] | undefined,
+    after: Plan['passes'][number],
   ) {
     const nameOf = (methodId: string | undefined) =>
       this.knowledge.methods.find((method) => method.id === methodId)?.name ?? '';
     if ('instead' in change) return `${nameOf(after.methodId)} instead of: ${nameOf(before?.methodId)}`;
-    const vessel = after.steps.find((step) => step.vessel?.id === change.vesselId)?.vessel;
+    const vessel = after.actions.find((step) => step.vessel?.id === change.vesselId)?.vessel;
     return `In another vessel: ${vessel?.name ?? ''}`;
   }
 }

@@ -7,7 +7,7 @@ import { ServerError } from '../problems/serverError.js';
  * @throws ServerError planRefused
  */
 export function requireSafe(plan: Plan, household: Household, knowledge: Knowledge): void {
-  if (plan.ladder.some(({ passId }) => (passId ?? null) === null))
+  if (plan.passes.some(({ passId }) => (passId ?? null) === null))
     throw new ServerError('planRefused', {
       message: 'This plan was made by an earlier version. Open the trouble: it is planned again there.',
     });

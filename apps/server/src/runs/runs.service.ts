@@ -107,10 +107,10 @@ export class RunsService implements OnModuleInit {
   }
 
   /** The key becomes the run's id, so that a second tap starts nothing new. */
-  async start({ key: id, planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
+  async start({ key: id, planId, passIndex }: NewRun, at = this.clock()): Promise<RunView> {
     const { plan, isOwn } = await this.plans.read(planId);
     if (!isOwn) throw new ServerError('planRefused', { message: CAME_IN });
-    const { run, first } = await this.begun({ id, planId, plan, rungIndex, at });
+    const { run, first } = await this.begun({ id, planId, plan, passIndex, at });
     await this.repository.insert(run, first);
     this.feed.tell('run', id);
     return this.read(id);
@@ -125,10 +125,10 @@ export class RunsService implements OnModuleInit {
    * knowledge and household, whatever made it.
    * @throws ServerError planRefused where it would not be safe any more, noLadder where it has no such step
    */
-  async begun({ id, planId, plan, rungIndex, at }: Begin): Promise<BegunRun> {
+  async begun({ id, planId, plan, passIndex, at }: Begin): Promise<BegunRun> {
     const { household } = await this.household.read();
     requireSafe(plan, household, this.knowledge);
-    const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
+    const started: RunEvent = { kind: 'started', at: at.toISOString(), passIndex };
     const first = replayRun([started], plan);
     if (!first.ok) throw new ServerError('noLadder', { message: refusalWords(first.refusal) });
     return {
@@ -160,7 +160,7 @@ export class RunsService implements OnModuleInit {
   }
 
   private dangerOf({ plan, foreignSeal, state }: AtWork, household: Household) {
-    return foreignSeal === null ? dangerAhead(plan, state.rungIndex, household, this.knowledge) : NOT_OURS;
+    return foreignSeal === null ? dangerAhead(plan, state.passIndex, household, this.knowledge) : NOT_OURS;
   }
 
   /**
@@ -208,7 +208,7 @@ export class RunsService implements OnModuleInit {
     return {
       kind: 'mixUsed',
       at,
-      stepId: event.stepId,
+      actionId: event.actionId,
       name,
       agentIds: mix.pours.map((pour) => pour.agentId),
     };
@@ -231,11 +231,11 @@ export class RunsService implements OnModuleInit {
   }
 
   /** What one that is only thought of would get in the way of. */
-  async clashesOfStart({ facts, rungIndex }: AskClashes): Promise<Clash[]> {
+  async clashesOfStart({ facts, passIndex }: AskClashes): Promise<Clash[]> {
     const now = this.clock();
     const active: RunAtWork[] = await this.atWork.all();
     const plan = await this.plans.preview(facts, 'facts.');
-    const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex }], plan);
+    const thought = replayRun([{ kind: 'started', at: now.toISOString(), passIndex }], plan);
     if (!thought.ok) return [];
     const pieceName = plan.facts.piece.name || 'this piece';
     return clashesOf(
@@ -285,7 +285,7 @@ interface Begin {
   readonly id: string;
   readonly planId: string;
   readonly plan: Plan;
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly at: Date;
 }
 
@@ -312,6 +312,6 @@ function whenTapped(now: Date, heldMs: number, events: readonly RunEvent[]): Dat
 }
 
 function summaryOf({ summary, id, planId, troubleId, pieceId, pieceName, markIds }: SummarisedRun): RunEntry {
-  const { state, methodId, stepKind, vesselName } = summary;
-  return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, stepKind, vesselName };
+  const { state, methodId, actionKind, vesselName } = summary;
+  return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, actionKind, vesselName };
 }

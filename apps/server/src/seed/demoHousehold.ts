@@ -101,7 +101,7 @@ export const demoHousehold: HouseholdSettings = {
     allowChlorine: false,
     allowAmmonia: false,
     allowOxalic: false,
-    schools: {},
+    positions: {},
   },
 };
 

@@ -18,7 +18,7 @@ it('fills every screen: pieces, open troubles, two soaks under way, finished run
   expect(today.running.map((run) => run.vesselName).sort()).toEqual(['enamel bath', 'lidded 14 L bucket']);
   expect(today.running.find((run) => run.pieceName === 'lawn petticoat')).toMatchObject({
     methodId: 'longOxygenSoak',
-    state: { timer: { stepId: expect.any(String) } },
+    state: { timer: { actionId: expect.any(String) } },
   });
   expect(today.settled.length).toBeGreaterThanOrEqual(5);
   const mixes = z.array(SavedMix).parse((await server.http.get('/api/mixes')).body);

@@ -134,16 +134,16 @@ class DemoDesk {
   async soak({ methodId, minutesIn, ...trouble }: DemoSoak): Promise<void> {
     const planId = await this.note(trouble);
     const { plan } = await this.plans.read(planId);
-    const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
-    if (rungIndex < 0) throw new ServerError('demoNotWhole', { planId, methodId });
+    const passIndex = plan.passes.findIndex((pass) => pass.methodId === methodId);
+    if (passIndex < 0) throw new ServerError('demoNotWhole', { planId, methodId });
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
-    const run = await this.workUntil(await this.start(planId, rungIndex), 'dwell');
+    const run = await this.workUntil(await this.start(planId, passIndex), 'dwell');
     this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
-    await this.say(run, { kind: 'timerStarted', stepId: actionOf(run).id });
+    await this.say(run, { kind: 'timerStarted', actionId: actionOf(run).id });
   }
 
-  private start(planId: string, rungIndex: number): Promise<RunView> {
-    return this.runs.start({ key: randomUUID(), planId, rungIndex }, this.at);
+  private start(planId: string, passIndex: number): Promise<RunView> {
+    return this.runs.start({ key: randomUUID(), planId, passIndex }, this.at);
   }
 
   private factsOf(given: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
@@ -153,17 +153,17 @@ class DemoDesk {
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
     let current = run;
     while (actionOf(current).kind !== kind) {
-      const { id: stepId, dwell, kind: here } = actionOf(current);
+      const { id: actionId, dwell, kind: here } = actionOf(current);
       if (here === 'look') {
         current = await this.say(current, { kind: 'looked', answer: 'moving', leftPct: null, signIds: [] });
         current = await this.say(current, { kind: 'decided', choice: 'continue' });
         continue;
       }
       if (dwell) {
-        current = await this.say(current, { kind: 'timerStarted', stepId });
+        current = await this.say(current, { kind: 'timerStarted', actionId });
         this.at = new Date(this.at.getTime() + dwell.minMin * MINUTE_MS);
       }
-      current = await this.say(current, { kind: 'stepDone', stepId });
+      current = await this.say(current, { kind: 'actionDone', actionId });
     }
     return current;
   }

@@ -64,11 +64,11 @@ it('reads the household of the present version whole, checks its plans, and writ
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
-it.each([3, 4, 5, 6, 7])('reads the household of version %i as it is', async (version) => {
-  const before = written(version);
-  await server.http.put('/api/household/file').send(before).expect(200);
+it.each([3, 4, 5, 6, 7, 8])('reads the household of version %i as it is', async (version) => {
+  const before = migrateFile(written(version), version);
+  await server.http.put('/api/household/file').send(written(version)).expect(200);
   const { body } = await server.http.get('/api/household/file').expect(200);
-  expect(body).toMatchObject({ ...before, version: HOUSEHOLD_FILE.version });
+  expect(body).toMatchObject(before);
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
@@ -96,7 +96,7 @@ it('holds a run in each state a run can be in', async () => {
     states.push((await server.http.get(`/api/runs/${id}`).expect(200)).body.state);
   const some = (name: string, holds: (state: RunState) => unknown) =>
     expect([name, states.some((state) => Boolean(holds(state)))]).toEqual([name, true]);
-  some('at its first step', (state) => state.status === 'active' && state.stepIndex === 0);
+  some('at its first step', (state) => state.status === 'active' && state.actionIndex === 0);
   some('a clock running', ({ timer }) => timer && timer.pausedAt === null);
   some('a clock paused', ({ timer }) => timer?.pausedAt);
   some('waiting for a choice', ({ decision }) => decision?.answer === 'moving');
@@ -122,7 +122,7 @@ it('holds a run in each state a run can be in', async () => {
         'paused',
         'photoKept',
       ],
-      ...['resumed', 'started', 'stepDone', 'timerStarted', 'undone'],
+      ...['resumed', 'started', 'actionDone', 'timerStarted', 'undone'],
     ].sort(),
   );
   expect(file.trials).toHaveLength(1);
@@ -146,7 +146,7 @@ it('leaves every run of version 2 where it stood: the step at hand, the clock, w
     return {
       id,
       status: state.status,
-      method: plan.ladder[state.rungIndex]?.methodId,
+      method: plan.passes[state.passIndex]?.methodId,
       round: state.round,
       step: currentAction(state, plan)?.id,
       timer: timer && {
@@ -181,8 +181,8 @@ it('makes summaries of another version anew from their events when it starts', a
   expect(rows[0]).toEqual({ stale: 0 });
 });
 
-it('holds the facts and the checks of version 8', () => {
-  const { troubles, plans } = HouseholdFile.parse(written(8));
+it('holds the facts and the checks that came with version 8', () => {
+  const { troubles, plans } = HouseholdFile.parse(written(HOUSEHOLD_FILE.version));
   expect(troubles.map(({ facts }) => facts)).toContainEqual(
     expect.objectContaining({
       pieces: 3,

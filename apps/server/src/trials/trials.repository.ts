@@ -12,7 +12,7 @@ export interface StoredTrial {
   readonly pieceId: string;
   readonly pieceName: string;
   readonly markIds: string[];
-  readonly ladder: Plan['ladder'];
+  readonly passes: Plan['passes'];
   /** Its plan was made here; any other is not followed. */
   readonly isOwn: boolean;
   readonly setup: TrialSetup;
@@ -40,7 +40,7 @@ export class TrialsRepository {
         pieceId: pieces.id,
         pieceName: sql<string>`${pieces.facts}->>'name'`,
         markIds: sql<string[]>`${troubles.facts}->'markIds'`,
-        ladder: sql<Plan['ladder']>`${plans.plan}->'ladder'`,
+        passes: sql<Plan['passes']>`${plans.plan}->'passes'`,
         isOwn: sql<boolean>`${plans.foreignSeal} is null`,
         setup: trials.setup,
       })

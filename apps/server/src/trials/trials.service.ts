@@ -75,7 +75,7 @@ export class TrialsService {
   async read(id: string): Promise<TrialView> {
     const trial = await this.stored(id);
     const state = stateOf(trial);
-    const { ladder: _ladder, events, ...view } = trial;
+    const { passes: _ladder, events, ...view } = trial;
     const undone = events.filter((event) => event.kind === 'undone').length;
     return {
       ...view,
@@ -127,7 +127,7 @@ export class TrialsService {
         return stateOf(other).leftPct[arm] ?? [];
       }),
     );
-    const effects = trial.setup.arms.flatMap((arm) => armPass(trial.ladder, arm)?.effect ?? []);
+    const effects = trial.setup.arms.flatMap((arm) => armPass(trial.passes, arm)?.effect ?? []);
     return { ...mutable(trialVerdict(effects, left)), trials: alike.length };
   }
 

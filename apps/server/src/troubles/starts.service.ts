@@ -26,7 +26,7 @@ export class StartsService {
    * Keeps the trouble, plans it by what is known now, and begins: all of it, or nothing. A key seen before changes
    * nothing and answers with the run it began.
    */
-  async start({ key, troubleId, pieceId, facts, rungIndex }: StartTrouble): Promise<RunView> {
+  async start({ key, troubleId, pieceId, facts, passIndex }: StartTrouble): Promise<RunView> {
     if (await this.runs.exists(key)) return this.runs.read(key);
     const at = this.clock();
     const kept = troubleId ? await this.troubles.read(troubleId) : null;
@@ -35,7 +35,7 @@ export class StartsService {
     const piece = await this.pieceOf(kept?.pieceId ?? pieceId, told);
     const id = kept?.id ?? randomUUID();
     const planId = randomUUID();
-    const begun = await this.runs.begun({ id: key, planId, plan, rungIndex, at });
+    const begun = await this.runs.begun({ id: key, planId, plan, passIndex, at });
     const isBegun = await this.repository.insert({
       ...begun,
       newPiece: piece.isNew ? { id: piece.id, facts: piece.facts, createdAt: at } : null,

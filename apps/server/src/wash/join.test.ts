@@ -14,7 +14,7 @@ const wash = async () => WashView.parse((await server.http.get('/api/wash').expe
 const join = async (run: RunView) =>
   JoinView.parse((await server.http.get(`/api/wash/with/${run.id}`).expect(200)).body);
 const read = async ({ id }: RunView): Promise<RunView> => (await server.http.get(`/api/runs/${id}`)).body;
-const stepOf = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.steps[state.stepIndex];
+const stepOf = ({ plan, state }: RunView) => plan.passes[state.passIndex]?.actions[state.actionIndex];
 const say = async (run: RunView, event: object): Promise<RunView> =>
   (await server.http.post(`/api/runs/${run.id}/events`).send({ key: randomUUID(), event }).expect(200)).body;
 const washesOf = async ({ pieceId }: Pick<RunView, 'pieceId'>) =>
@@ -36,11 +36,11 @@ async function atItsWash(): Promise<RunView> {
     await server.http.post('/api/troubles').send({ pieceId: null, facts: beetroot }).expect(201)
   ).body;
   const plan = (await server.http.get(`/api/plans/${planId}`)).body;
-  const rungIndex = plan.ladder.findLastIndex(
+  const passIndex = plan.passes.findLastIndex(
     ({ methodId }: { methodId: string }) => methodId === 'whitesPowderWash',
   );
   const key = randomUUID();
-  return (await server.http.post('/api/runs').send({ key, planId, rungIndex }).expect(201)).body;
+  return (await server.http.post('/api/runs').send({ key, planId, passIndex }).expect(201)).body;
 }
 
 describe('a treatment that ends in a wash', () => {
@@ -97,7 +97,7 @@ describe('a treatment that ends in a wash', () => {
     await post('loads', { key, pieceIds: [lineId] });
     server.pass(60);
     const turning = await read(run);
-    await say(turning, { kind: 'stepDone', stepId: stepOf(turning)?.id });
+    await say(turning, { kind: 'actionDone', actionId: stepOf(turning)?.id });
     server.pass(5);
     await post(`loads/${key}/done`);
     expect(stepOf(await read(run))?.kind).toBe('dry');
@@ -109,8 +109,9 @@ describe('a treatment that ends in a wash', () => {
   it('holds the machine while it is washed by itself', async () => {
     expect((await wash()).machineFreeAt).toBeNull();
     let now = run;
-    while (stepOf(now)?.kind !== 'dwell') now = await say(now, { kind: 'stepDone', stepId: stepOf(now)?.id });
-    now = await say(now, { kind: 'timerStarted', stepId: stepOf(now)?.id });
+    while (stepOf(now)?.kind !== 'dwell')
+      now = await say(now, { kind: 'actionDone', actionId: stepOf(now)?.id });
+    now = await say(now, { kind: 'timerStarted', actionId: stepOf(now)?.id });
     expect((await wash()).machineFreeAt).toBe(now.state.timer?.readyAt);
     expect(await join(run)).toMatchObject({ wash: null, inDrum: null });
   });

@@ -53,8 +53,8 @@ export class RunsInLoads {
       if (!wash || (wash.wantsOxygen && !bears)) continue;
       await this.tell(run.id, `${id} in`, createdAt, [
         { kind: 'noted', text: `Washed with a load at ${load.tempC} °C.` },
-        ...wash.doneByGoingIn.map((step): Tap => ({ kind: 'stepDone', stepId: step.id })),
-        ...(wash.turning ? [{ kind: 'timerStarted', stepId: wash.turning.id } as const] : []),
+        ...wash.doneByGoingIn.map((step): Tap => ({ kind: 'actionDone', actionId: step.id })),
+        ...(wash.turning ? [{ kind: 'timerStarted', actionId: wash.turning.id } as const] : []),
       ]);
     }
   }
@@ -63,7 +63,8 @@ export class RunsInLoads {
   async comeOut(load: InLoad, pieceIds: ReadonlySet<string>, at: Date): Promise<void> {
     for (const run of await this.wentIn(load, pieceIds)) {
       const turned = turnedBy(run.state, run.plan);
-      if (turned) await this.tell(run.id, `${load.id} out`, at, [{ kind: 'stepDone', stepId: turned.id }]);
+      if (turned)
+        await this.tell(run.id, `${load.id} out`, at, [{ kind: 'actionDone', actionId: turned.id }]);
     }
   }
 

@@ -26,7 +26,7 @@ function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexico
       catalogue.components,
       catalogue.agents,
       catalogue.methods,
-      catalogue.schools,
+      catalogue.positions,
       catalogue.parts,
       catalogue.clothKinds,
       catalogue.hygienes,

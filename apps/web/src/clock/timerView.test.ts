@@ -5,7 +5,7 @@ const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const at = (minute: number) => START + minute * 60_000;
 const timer = {
-  stepId: 's',
+  actionId: 's',
   startedAt: iso(0),
   readyAt: iso(120),
   latestAt: iso(240),

@@ -33,11 +33,11 @@ export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
   });
 
 /** The alternatives to a step, before any start; fetched only when they are opened. */
-export const usePlanOtherCourse = (facts: TroubleFacts, rungIndex: number) =>
+export const usePlanOtherCourse = (facts: TroubleFacts, passIndex: number) =>
   useQuery({
-    queryKey: [PLANNED, 'otherCourse', rungIndex, facts],
+    queryKey: [PLANNED, 'otherCourse', passIndex, facts],
     queryFn: ({ signal }) =>
-      request<OtherCourseView>('POST', '/plans/other-course', { facts, rungIndex }, signal),
+      request<OtherCourseView>('POST', '/plans/other-course', { facts, passIndex }, signal),
     staleTime: 60_000,
   });
 

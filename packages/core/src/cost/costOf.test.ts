@@ -4,8 +4,8 @@ import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { breakEvenTries, costOf, NO_PRICES, type Prices } from './costOf.js';
 
-const actions = planTreatment(cases.beetrootOnDamask, household, knowledge).ladder.flatMap(
-  ({ steps }) => steps,
+const actions = planTreatment(cases.beetrootOnDamask, household, knowledge).passes.flatMap(
+  ({ actions }) => actions,
 );
 const found = (isIt: (action: Action) => boolean): Action => actions.find(isIt) ?? expect.unreachable('one');
 const rinse = {
@@ -16,7 +16,7 @@ const rinse = {
 const wash = { ...found(runsInDrum), ingredients: [] };
 /** Round prices: a litre of water costs 0.01, a kilowatt-hour 1. */
 const PRICES: Prices = { ...NO_PRICES, waterM3: 10, kWh: 1 };
-const cost = (action: Action, prices = PRICES) => costOf({ steps: [action], handsOnMin: 30 }, prices);
+const cost = (action: Action, prices = PRICES) => costOf({ actions: [action], handsOnMin: 30 }, prices);
 
 describe('what a pass costs', () => {
   // From memory: a rinse of one bath takes about 8 L, a wash of the machine 50 L and half a kilowatt-hour.

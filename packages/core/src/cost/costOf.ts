@@ -40,9 +40,9 @@ const WASH_L = 50;
 const RINSE_L = 8;
 
 /** Cost of one round of a pass: agents, heat, water, and time where the household counts it. */
-export function costOf(pass: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
+export function costOf(pass: Pick<Pass, 'actions' | 'handsOnMin'>, prices: Prices): Cost {
   const parts = [
-    ...pass.steps.flatMap((action) => actionCosts(action, prices)),
+    ...pass.actions.flatMap((action) => actionCosts(action, prices)),
     ...(prices.hour === null ? [] : [(pass.handsOnMin / 60) * prices.hour]),
   ];
   const known = parts.filter((part): part is number => part !== null);

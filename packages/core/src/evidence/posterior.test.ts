@@ -117,14 +117,14 @@ it('stands above or below the book only when its middle clearly leaves the book,
 describe('a run as lines of the log', () => {
   const facts = cases.beetrootOnDamask;
   const look = (
-    rungIndex: number,
+    passIndex: number,
     round: number,
     leftPct: number | null,
     answer: 'moving' | 'wrong' = 'moving',
   ) => ({
     at: '2026-06-01T10:00:00.000Z',
-    rungIndex,
-    of: [rungIndex],
+    passIndex,
+    of: [passIndex],
     round,
     answer,
     leftPct,
@@ -179,27 +179,27 @@ describe('a plan with a log', () => {
     );
   const planned = (...uses: UseCase[][]) =>
     planTreatment(facts, household, knowledge, gatherEvidence(uses.flat()));
-  const ladder = (plan: ReturnType<typeof planned>) => plan.ladder.map((pass) => pass.methodId);
+  const passes = (plan: ReturnType<typeof planned>) => plan.passes.map((pass) => pass.methodId);
   const byBook = planned();
 
   it('is byte-equal to the book without one', () => {
     expect(JSON.stringify(planned())).toBe(JSON.stringify(planTreatment(facts, household, knowledge)));
-    expect(byBook.ladder.every((pass) => pass.ownLog === null)).toBe(true);
+    expect(byBook.passes.every((pass) => pass.ownLog === null)).toBe(true);
   });
   it('says “4 of 5” on the rung, and moves its range', () => {
-    const pass = planned(seen('citricSoak', 0, 5, 0, 25, 100)).ladder.find(
+    const pass = planned(seen('citricSoak', 0, 5, 0, 25, 100)).passes.find(
       (one) => one.methodId === 'citricSoak',
     );
-    const before = byBook.ladder.find((one) => one.methodId === 'citricSoak');
+    const before = byBook.passes.find((one) => one.methodId === 'citricSoak');
     expect(pass?.ownLog).toEqual({ uses: 5, worked: 4, book: before?.effect });
     expect(pass?.findings.map((finding) => finding.code)).toContain('fromOwnLog');
     expect(pass?.effect).not.toEqual(before?.effect);
   });
   it('sets a rung aside that failed three times where the next does better, brings that in, and says why', () => {
     const plan = planned(seen('deepStrip', 100, 100, 100, 100), seen('citricSoak', 5, 0));
-    expect(ladder(byBook)[0]).toBe('deepStrip');
-    expect(ladder(plan)).not.toContain('deepStrip');
-    expect(ladder(plan)[0]).toBe('citricSoak');
+    expect(passes(byBook)[0]).toBe('deepStrip');
+    expect(passes(plan)).not.toContain('deepStrip');
+    expect(passes(plan)[0]).toBe('citricSoak');
     const aside = plan.candidates.find((candidate) => candidate.methodId === 'deepStrip');
     expect(aside).toMatchObject({
       verdict: 'spare',
@@ -207,8 +207,8 @@ describe('a plan with a log', () => {
     });
   });
   it('never for one or two failures, and never takes a stronger rung away because a gentler one did well', () => {
-    expect(ladder(planned(seen('deepStrip', 100, 100)))).toEqual(ladder(byBook));
-    expect(ladder(planned(seen('deepStrip', 0, 0, 0, 0, 0, 0)))).toEqual(ladder(byBook));
+    expect(passes(planned(seen('deepStrip', 100, 100)))).toEqual(passes(byBook));
+    expect(passes(planned(seen('deepStrip', 0, 0, 0, 0, 0, 0)))).toEqual(passes(byBook));
   });
   it('never widens a limit, and passes the checker that all plans pass', () => {
     const plan = planned(

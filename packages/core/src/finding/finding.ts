@@ -51,7 +51,7 @@ export interface FindingFacts {
   programmeTooStrong: { wanted: Programme; most: Programme; owner: LimitOwner };
   methodExhausted: { methodId: string; rounds: number; maxRounds: number; stalled: boolean };
   triedInVain: { agentId: string; times: number };
-  otherSchool: { schoolId: string; followedId: string };
+  otherPosition: { positionId: string; followedId: string };
   /** It cannot be rinsed out of such a piece, so no other product may follow. */
   onlyWaterAfter: { triedAgentId: string };
   triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
@@ -150,7 +150,7 @@ export interface FindingFacts {
   gradeUnknown: { agentId: string; grades: readonly string[] };
   /** Older plans do not say how long. */
   acidBriefly: { pH: number; maxMin?: number };
-  schoolFollowed: { schoolId: string };
+  positionFollowed: { positionId: string };
   ageLowersOdds: { age: string };
   heatLowersOdds: { heat: string };
   markNeeded: Record<string, never>;

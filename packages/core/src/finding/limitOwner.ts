@@ -15,4 +15,4 @@ export type LimitOwner =
   | { readonly kind: 'weight'; readonly massG: number }
   | { readonly kind: 'tried'; readonly agentId: string }
   | { readonly kind: 'part'; readonly partId: string }
-  | { readonly kind: 'school'; readonly schoolId: string };
+  | { readonly kind: 'position'; readonly positionId: string };

@@ -18,12 +18,14 @@ const stiff = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: la
 });
 function sodaOf(house: Household) {
   const plan = planTreatment(stiff, { ...house, hasMachine: false }, knowledge);
-  const pass = plan.ladder.find(
+  const pass = plan.passes.find(
     (one) =>
       one.findings.length >= 0 &&
-      one.steps.some((step) => step.ingredients.some((i) => i.agentId === 'washingSoda')),
+      one.actions.some((step) => step.ingredients.some((i) => i.agentId === 'washingSoda')),
   );
-  const poured = pass?.steps.flatMap((step) => step.ingredients).find((one) => one.agentId === 'washingSoda');
+  const poured = pass?.actions
+    .flatMap((step) => step.ingredients)
+    .find((one) => one.agentId === 'washingSoda');
   return { pass: pass ?? expect.unreachable('a soda bath'), poured: poured ?? expect.unreachable('soda') };
 }
 

@@ -63,5 +63,5 @@ export interface Household {
   readonly allowAmmonia: boolean;
   readonly allowOxalic: boolean;
   /** Chosen view per dispute; a dispute left out follows the default position. */
-  readonly schools: Readonly<Record<string, string>>;
+  readonly positions: Readonly<Record<string, string>>;
 }

@@ -44,9 +44,9 @@ it('shows book, cases and what follows of each method used on such a trouble, an
 });
 
 it('shows a method that stands in several rounds once', () => {
-  const { ladder } = planTreatment(facts, household, knowledge);
-  const again = ladder.find(({ methodId }, at) =>
-    ladder.some((other, index) => index > at && other.methodId === methodId),
+  const { passes } = planTreatment(facts, household, knowledge);
+  const again = passes.find(({ methodId }, at) =>
+    passes.some((other, index) => index > at && other.methodId === methodId),
   );
   if (!again) return expect.unreachable('no method of this plan stands twice');
   expect(learned(seen(again.methodId, 50, 100)).rows.map(({ methodId }) => methodId)).toEqual([
@@ -54,7 +54,7 @@ it('shows a method that stands in several rounds once', () => {
   ]);
 });
 
-it('says which ladder moved, from where to where, and why', () => {
+it('says which passes moved, from where to where, and why', () => {
   const { moves } = learned(seen('deepStrip', 100, 100, 100, 100), seen('citricSoak', 5, 0));
   expect(moves).toContainEqual(
     expect.objectContaining({

@@ -137,7 +137,7 @@ function cellOf(methodId: string, facts: TroubleFacts, knowledge: Knowledge): Ce
 /** Methods with at least one use in this very kind of case; the book's range is that of the plan without the log. */
 function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Knowledge): WorksRow[] {
   // A method in several rounds is one row: its first place.
-  const once = without.ladder.filter(
+  const once = without.passes.filter(
     ({ methodId }, at, all) => all.findIndex((pass) => pass.methodId === methodId) === at,
   );
   return once.flatMap((pass): WorksRow[] => {
@@ -150,10 +150,10 @@ function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Kn
 }
 
 function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
-  const ladderWithout = without.ladder.map((pass) => pass.methodId);
-  const ladderWithLog = withLog.ladder.map((pass) => pass.methodId);
-  const place = (ladder: readonly string[], methodId: string) => {
-    const index = ladder.indexOf(methodId);
+  const ladderWithout = without.passes.map((pass) => pass.methodId);
+  const ladderWithLog = withLog.passes.map((pass) => pass.methodId);
+  const place = (passes: readonly string[], methodId: string) => {
+    const index = passes.indexOf(methodId);
     return index < 0 ? null : index + 1;
   };
   return [...new Set([...ladderWithout, ...ladderWithLog])].flatMap((methodId): LadderMove[] => {
@@ -175,10 +175,10 @@ function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
   });
 }
 
-function reasonOf(methodId: string, { candidates, ladder }: Plan): Finding | null {
+function reasonOf(methodId: string, { candidates, passes }: Plan): Finding | null {
   const findings = [
     ...(candidates.find((candidate) => candidate.methodId === methodId)?.findings ?? []),
-    ...(ladder.find((pass) => pass.methodId === methodId)?.findings ?? []),
+    ...(passes.find((pass) => pass.methodId === methodId)?.findings ?? []),
   ];
   return findings.find(({ code }) => code === 'logSaysOther' || code === 'fromOwnLog') ?? null;
 }

@@ -131,7 +131,7 @@ function lastRinseOf(
 ): Pick<Compartments, 'lastRinse' | 'noLastRinse'> {
   const none = (noLastRinse: NoLastRinse) => ({ lastRinse: null, noLastRinse });
   const index = indexKnowledge(knowledge);
-  for (const { position } of followedPositions({ schools: {} }, household, index).values()) {
+  for (const { position } of followedPositions({ positions: {} }, household, index).values()) {
     const { effect } = position;
     if (effect.kind !== 'note' || effect.step !== 'wash' || effect.agentId === null) continue;
     const agent = index.agents.get(effect.agentId);

@@ -10,11 +10,11 @@ export function doneMethods(runs: readonly Pick<RunSummary, 'methodIds' | 'state
   const inOrder = [...runs].sort((a, b) => (a.state.startedAt < b.state.startedAt ? -1 : 1));
   for (const { methodIds, state } of inOrder) {
     const { looks, times } = state;
-    const worked = [...new Set(looks.flatMap(({ of, rungIndex }) => [...of, rungIndex]))];
+    const worked = [...new Set(looks.flatMap(({ of, passIndex }) => [...of, passIndex]))];
     for (const index of worked.sort((a, b) => a - b)) {
       const methodId = methodIds[index];
       if (methodId === undefined) continue;
-      const own = looks.filter(({ rungIndex }) => rungIndex === index);
+      const own = looks.filter(({ passIndex }) => passIndex === index);
       const rounds = new Set(own.map(({ round }) => round)).size || (times[index] ?? 1);
       const known = done.get(methodId);
       done.set(methodId, {

@@ -10,7 +10,7 @@ import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
 /** Raised when a summary changes its form: rows of an earlier version are then made again from their events. */
-export const RUN_SUMMARY_VERSION = 5;
+export const RUN_SUMMARY_VERSION = 6;
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
 export interface RunSummary {
@@ -18,7 +18,7 @@ export interface RunSummary {
   readonly state: RunState;
   readonly methodIds: readonly string[];
   readonly methodId: string;
-  readonly stepKind: ActionKind | '';
+  readonly actionKind: ActionKind | '';
   readonly vesselName: string | null;
   readonly exposure: Exposure;
   readonly uses: readonly UseCase[];
@@ -32,20 +32,20 @@ export function summariseRun(
   nowMs: number,
 ): RunSummary {
   // A run is remembered by the pass of its last look; before any look, by its current pass.
-  const seen = state.status === 'finished' ? state.looks.at(-1)?.rungIndex : undefined;
-  const pass = plan.ladder[seen ?? state.rungIndex];
+  const seen = state.status === 'finished' ? state.looks.at(-1)?.passIndex : undefined;
+  const pass = plan.passes[seen ?? state.passIndex];
   const action = currentAction(state, plan);
-  const vessel = action?.vessel ?? pass?.steps.find((candidate) => candidate.vessel)?.vessel;
+  const vessel = action?.vessel ?? pass?.actions.find((candidate) => candidate.vessel)?.vessel;
   const dwells = dwellsOf(events, plan, nowMs);
-  const methodIds = plan.ladder.map((entry) => entry.methodId);
+  const methodIds = plan.passes.map((entry) => entry.methodId);
   return {
     version: RUN_SUMMARY_VERSION,
     state,
     methodIds,
     methodId: pass?.methodId ?? '',
-    stepKind: action?.kind ?? '',
+    actionKind: action?.kind ?? '',
     vesselName: vessel?.name ?? null,
     exposure: exposureOf(events, plan, knowledge, nowMs, dwells),
-    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge, dwells),
+    uses: usesOf(runId, plan.facts, plan.passes, state, knowledge, dwells),
   };
 }

@@ -7,7 +7,7 @@ import type { RunState } from '../run/runState.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
-type Expected = Pick<Pass, 'methodId' | 'effect' | 'effectByMark'> & Partial<Pick<Pass, 'steps'>>;
+type Expected = Pick<Pass, 'methodId' | 'effect' | 'effectByMark'> & Partial<Pick<Pass, 'actions'>>;
 
 /** What is left of a trouble that is called gone, %: several passes share even that, and none gets all of it. */
 const GONE_PCT = 2;
@@ -31,7 +31,7 @@ export function usesOf(
   knowledge: Knowledge,
   dwells: readonly ClockedDwell[] = [],
 ): UseCase[] {
-  const wrong = new Set(looks.filter(({ answer }) => answer === 'wrong').map(({ rungIndex }) => rungIndex));
+  const wrong = new Set(looks.filter(({ answer }) => answer === 'wrong').map(({ passIndex }) => passIndex));
   const isOne = facts.markIds.length === 1;
   return facts.markIds.flatMap((markId) => {
     const componentId = mainComponentOf(markId, knowledge);
@@ -66,8 +66,8 @@ function conditionsOf(
   pass: Expected | undefined,
   dwells: readonly ClockedDwell[],
 ): Pick<UseCase, 'minutes' | 'tempC' | 'dose'> {
-  const steps = pass?.steps ?? [];
-  const own = dwells.filter(({ rungIndex }) => rungIndex === index);
+  const steps = pass?.actions ?? [];
+  const own = dwells.filter(({ passIndex }) => passIndex === index);
   const minutes =
     own.reduce((sum, one) => sum + one.minutes, 0) / new Set(own.map(({ round }) => round)).size;
   const tempC = steps.find((step) => step.tempC)?.tempC?.target;

@@ -97,16 +97,16 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     checks: byId(knowledge.checks),
     methods: byId(knowledge.methods),
     usualOf: new Map(knowledge.usualPieces.map((usual) => [usual.itemId, usual])),
-    positions: byId(knowledge.schools),
+    positions: byId(knowledge.positions),
     positionsOf: new Map(
       knowledge.disputes.map(({ id }) => [
         id,
-        knowledge.schools.filter((position) => position.dispute === id),
+        knowledge.positions.filter((position) => position.dispute === id),
       ]),
     ),
     methodsOfPosition: new Map(
-      knowledge.schools.flatMap(({ id }) => {
-        const own = knowledge.methods.filter((method) => method.schoolId === id);
+      knowledge.positions.flatMap(({ id }) => {
+        const own = knowledge.methods.filter((method) => method.positionId === id);
         return own.length > 0 ? [[id, own]] : [];
       }),
     ),

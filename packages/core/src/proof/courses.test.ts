@@ -11,7 +11,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { atOnceOf } from '../treatment/rounds/atOnceOf.js';
 import { roundOf } from '../treatment/rounds/roundOf.js';
-import { rungsOf } from '../treatment/rounds/rungsOf.js';
+import { runPassesOf } from '../treatment/rounds/runPassesOf.js';
 
 const methodOf = (id: string): Method =>
   knowledge.methods.find((method) => method.id === id) ?? expect.unreachable(id);
@@ -80,11 +80,11 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: P
       continue;
     }
     open = true;
-    const passes = placedAll([eligible], context);
-    const round = roundOf({ passes, courses: [] }, 1, [], () => context);
-    const ladder = rungsOf(round, passes, null, context);
+    const placed = placedAll([eligible], context);
+    const round = roundOf({ passes: placed, courses: [] }, 1, [], () => context);
+    const passes = runPassesOf(round, placed, null, context);
     const atOnce = { ...atOnceOf(context, new Set()), donts: [] };
-    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, atOnce, rounds: [round], ladder });
+    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, atOnce, rounds: [round], passes });
     doctor(alone);
     faults.push(...checkPlan(alone, openHouse, knowledge).map((one) => `${id}: ${one.code} at ${one.where}`));
   }
@@ -134,7 +134,7 @@ describe('the courses', () => {
     const blood = knowledge.courses.find((one) => one.id === 'blood') ?? expect.unreachable();
     const [pass] = worksOf(blood.cloths.protein as Filled);
     const { faults } = judged(blood, 'protein', pass ?? expect.unreachable(), (plan) => {
-      const [ingredient] = plan.ladder[0]?.steps.flatMap((step) => step.ingredients) ?? [];
+      const [ingredient] = plan.passes[0]?.actions.flatMap((step) => step.ingredients) ?? [];
       Object.assign(ingredient ?? expect.unreachable(), { agentId: 'chlorineBleach' });
     });
     expect(faults.join(' ')).toMatch(/chemistry|forbidden|chlorine|keptFrom|neverHere/i);

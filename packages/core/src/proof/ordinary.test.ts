@@ -11,7 +11,7 @@ it('no ordinary request is refused, nor only dabbed without a limit that names i
   const held = answers.filter(({ outcome }) => outcome === 'refused' || outcome === 'dabbedOnly');
   expect(
     held.map(
-      ({ facts, plan }) => `${facts.markIds} on ${facts.piece.itemId}: ${plan.ladder.map((p) => p.methodId)}`,
+      ({ facts, plan }) => `${facts.markIds} on ${facts.piece.itemId}: ${plan.passes.map((p) => p.methodId)}`,
     ),
   ).toEqual([]);
   expect(new Set(answers.map(({ facts }) => facts.markIds[0])).size).toBeGreaterThan(30);
@@ -19,12 +19,12 @@ it('no ordinary request is refused, nor only dabbed without a limit that names i
 
 it('would see a refusal, and a washable piece that is only dabbed', () => {
   const washed = answers.find(({ outcome }) => outcome === 'washedOrSoaked') ?? expect.unreachable();
-  expect(outcomeOf({ ...washed.plan, ladder: [] })).toBe('refused');
+  expect(outcomeOf({ ...washed.plan, passes: [] })).toBe('refused');
   const dabbed: Plan = {
     ...washed.plan,
-    ladder: washed.plan.ladder.map((pass) => ({
+    passes: washed.plan.passes.map((pass) => ({
       ...pass,
-      steps: pass.steps.map((step) => ({ ...step, programme: null, bath: null, rinseWay: null })),
+      actions: pass.actions.map((step) => ({ ...step, programme: null, bath: null, rinseWay: null })),
     })),
   };
   expect(outcomeOf(dabbed)).toBe('dabbedOnly');

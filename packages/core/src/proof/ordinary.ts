@@ -124,9 +124,9 @@ export function ordinaryAnswers(count: number, household: Household, knowledge: 
 const USUAL_TAG: CareLabel = { ...BLANK_LABEL, bleach: 'oxygenOnly', tumble: 'low', iron: 'medium' };
 
 /** A piece that is only dabbed has to say whose limit that is: its tag, its fibre, how it is made. */
-export function outcomeOf({ ladder, envelope, facts }: Plan): OrdinaryOutcome {
-  if (ladder.length === 0) return 'refused';
-  const steps = ladder.flatMap((pass) => pass.steps);
+export function outcomeOf({ passes, envelope, facts }: Plan): OrdinaryOutcome {
+  if (passes.length === 0) return 'refused';
+  const steps = passes.flatMap((pass) => pass.actions);
   if (steps.some(({ programme, bath }) => (programme !== null && programme !== 'none') || bath !== null))
     return 'washedOrSoaked';
   if (steps.some(({ rinseWay }) => rinseWay === 'change')) return 'spotRinsedThrough';

@@ -56,9 +56,9 @@ describe('the sweep', () => {
       expect([id, met.has(id)]).toEqual([id, true]);
   });
   it('finds no violation in a fixed sample, no empty screen, and no more faults of sense than before', () => {
-    const { violations, examples, rungs, honestNone, sense } = sweepRange(sweep, 0, CHECKED, knowledge);
+    const { violations, examples, passes, honestNone, sense } = sweepRange(sweep, 0, CHECKED, knowledge);
     expect({ violations, examples }).toEqual({ violations: {}, examples: [] });
-    expect(rungs).toBeGreaterThan(CHECKED / 4);
+    expect(passes).toBeGreaterThan(CHECKED / 4);
     expect(honestNone).toBeLessThan(CHECKED);
     const tooMany = SENSE_KINDS.filter((kind) => sense.byKind[kind].plans > MAX_FAULTS[kind]).map((kind) => [
       kind,

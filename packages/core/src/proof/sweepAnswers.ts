@@ -37,7 +37,7 @@ export function sweepAnswers(sweep: Sweep, from: number, to: number, knowledge: 
     const { atOnce } = firstThings(untold, household, knowledge);
     for (const code of checkFirstThings(atOnce, { ...facts, piece: cottonShirt }, household, knowledge))
       found.push(`first seconds: ${code}`);
-    const off = plan.candidates.filter(({ verdict }) => verdict !== 'rung' && verdict !== 'spare');
+    const off = plan.candidates.filter(({ verdict }) => verdict !== 'inPlan' && verdict !== 'spare');
     for (let asked = 0; asked < Math.min(MAX_ASKED, off.length); asked += 1) {
       const methodId = off[(number * 7 + asked * 13) % off.length]?.methodId ?? '';
       for (const set of whatWouldChange(methodId, facts, household, knowledge)) {

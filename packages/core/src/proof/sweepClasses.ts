@@ -183,7 +183,7 @@ const USUAL: Household = {
   allowChlorine: false,
   allowAmmonia: false,
   allowOxalic: false,
-  schools: {},
+  positions: {},
 };
 
 /**
@@ -202,9 +202,9 @@ export function sweptHouseholds(
     strengthPct: strength?.max ?? null,
   }));
   const unknown = all.map(({ agentId }) => ({ agentId, strengthPct: null }));
-  const otherSchools = Object.fromEntries(
+  const otherPositions = Object.fromEntries(
     knowledge.disputes.flatMap(({ id }) => {
-      const other = knowledge.schools.find((position) => position.dispute === id && !position.isDefault);
+      const other = knowledge.positions.find((position) => position.dispute === id && !position.isDefault);
       return other ? [[id, other.id]] : [];
     }),
   );
@@ -235,7 +235,7 @@ export function sweptHouseholds(
       household: { ...USUAL, asthma: true, hasMachine: false, vessels: ROOMY.slice(0, 1), cupboard: unknown },
       reach: 'shop',
     },
-    { household: { ...USUAL, ...everything, cupboard: all, schools: otherSchools }, reach: 'house' },
+    { household: { ...USUAL, ...everything, cupboard: all, positions: otherPositions }, reach: 'house' },
     {
       household: {
         ...USUAL,

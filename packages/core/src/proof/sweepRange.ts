@@ -6,7 +6,7 @@ import type { Sweep } from './sweepCase.js';
 
 export interface SweepResult {
   readonly plans: number;
-  readonly rungs: number;
+  readonly passes: number;
   /** Plans without a pass that say so and name a professional, or say that no cleaning helps. */
   readonly honestNone: number;
   /** What the checker found, by code; "emptyScreen" where a plan offers nothing and says nothing. */
@@ -21,7 +21,7 @@ const MAX_EXAMPLES = 20;
 
 /** Plans the cases from number `from` up to but not including `to`, checks each for danger and reads it for sense. */
 export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SweepResult {
-  let rungs = 0;
+  let passes = 0;
   let honestNone = 0;
   const violations: Record<string, number> = {};
   const examples: number[] = [];
@@ -30,9 +30,9 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
     const { facts, household } = sweep.caseAt(number);
     const plan = planTreatment(facts, household, knowledge);
     sense.add(number, plan, household);
-    rungs += plan.ladder.length;
+    passes += plan.passes.length;
     const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);
-    if (plan.ladder.length === 0) {
+    if (plan.passes.length === 0) {
       const says = (code: string) => plan.findings.some((finding) => finding.code === code);
       if (
         (says('noHomeMethod') && says('professionalHand')) ||
@@ -45,5 +45,5 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
     for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;
     if (codes.length > 0 && examples.length < MAX_EXAMPLES) examples.push(number);
   }
-  return { plans: to - from, rungs, honestNone, violations, examples, sense: sense.counts() };
+  return { plans: to - from, passes, honestNone, violations, examples, sense: sense.counts() };
 }

@@ -31,9 +31,9 @@ const anyLevel = fc.constantFrom(...LEVELS.map(({ leftPct }) => leftPct));
 
 /** Every tap a person may make, whether or not it fits the state of the run. */
 function anyTap(plan: Plan): fc.Arbitrary<Told> {
-  const stepId = fc.constantFrom(
-    ...plan.ladder.flatMap(({ steps, rinseOut }) =>
-      [...steps, ...(rinseOut ? [rinseOut] : [])].map(({ id }) => id),
+  const actionId = fc.constantFrom(
+    ...plan.passes.flatMap(({ actions, rinseOut }) =>
+      [...actions, ...(rinseOut ? [rinseOut] : [])].map(({ id }) => id),
     ),
   );
   const marks = fc.tuple(
@@ -42,8 +42,8 @@ function anyTap(plan: Plan): fc.Arbitrary<Told> {
     ),
   );
   return fc.oneof(
-    fc.record({ kind: fc.constant('stepDone' as const), stepId }),
-    fc.record({ kind: fc.constant('timerStarted' as const), stepId }),
+    fc.record({ kind: fc.constant('actionDone' as const), actionId }),
+    fc.record({ kind: fc.constant('timerStarted' as const), actionId }),
     fc.record({
       kind: fc.constant('looked' as const),
       answer: fc.constantFrom(...LOOK_ANSWERS),
@@ -65,8 +65,8 @@ function anyTap(plan: Plan): fc.Arbitrary<Told> {
       outcome: fc.constantFrom(...OUTCOMES),
       note: fc.constant(''),
     }),
-    fc.record({ kind: fc.constant('skipped' as const), stepId }),
-    fc.record({ kind: fc.constant('tested' as const), stepId, passed: fc.boolean() }),
+    fc.record({ kind: fc.constant('skipped' as const), actionId }),
+    fc.record({ kind: fc.constant('tested' as const), actionId, passed: fc.boolean() }),
     fc.constantFrom({ kind: 'undone' as const }, { kind: 'redone' as const }),
   );
 }
@@ -90,9 +90,9 @@ function nextTap(state: RunState, plan: Plan, pick: number): Told {
           })),
         }
       : { kind: 'looked', answer: null, leftPct: level() };
-  const stepId = action?.id ?? '';
-  if (action?.kind === 'hiddenTest') return { kind: 'tested', stepId, passed: pick % 3 !== 0 };
-  return action?.dwell && !timer ? { kind: 'timerStarted', stepId } : { kind: 'stepDone', stepId };
+  const actionId = action?.id ?? '';
+  if (action?.kind === 'hiddenTest') return { kind: 'tested', actionId, passed: pick % 3 !== 0 };
+  return action?.dwell && !timer ? { kind: 'timerStarted', actionId } : { kind: 'actionDone', actionId };
 }
 
 const picks = fc.array(fc.nat(1000), { maxLength: 60 });
@@ -112,7 +112,7 @@ function taken(
   taps: readonly (number | Told)[],
   seen: (state: RunState) => void = () => {},
 ): Told[] {
-  let kept: Told[] = [{ kind: 'started', rungIndex: 0 }];
+  let kept: Told[] = [{ kind: 'started', passIndex: 0 }];
   let state = stateOf(kept, plan);
   for (const tap of taps) {
     if (!state) break;
@@ -134,9 +134,9 @@ function stateOf(events: readonly Told[], plan: Plan): RunState | null {
 function expectWhole(state: RunState, plan: Plan): void {
   const action = currentAction(state, plan);
   expect(action).not.toBeNull();
-  expect(state.round).toBeLessThanOrEqual(plan.ladder[state.rungIndex]?.maxRounds ?? 0);
+  expect(state.round).toBeLessThanOrEqual(plan.passes[state.passIndex]?.maxRounds ?? 0);
   expect(state.status === 'finished').toBe(state.outcome !== null);
-  expect(state.setAside.includes(state.rungIndex) && action?.kind === 'mix').toBe(false);
+  expect(state.setAside.includes(state.passIndex) && action?.kind === 'mix').toBe(false);
   // Heat is open only once a dry look has found each of them gone.
   if (state.heat === 'open')
     for (const markId of plan.facts.markIds) {

@@ -16,7 +16,7 @@ import { accept, type RunState, refuse, type Transition } from './runState.js';
 /** One event on one state. Undo is not an event of the state but of the list: see replayRun. */
 export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Plan): Transition {
   if (event.kind === 'started')
-    return state ? refuse('alreadyStarted') : start(event.rungIndex, event.at, plan);
+    return state ? refuse('alreadyStarted') : start(event.passIndex, event.at, plan);
   if (!state) return refuse('notStarted');
   if (event.kind === 'noted')
     return accept({ ...state, notes: [...state.notes, { at: event.at, text: event.text }] });
@@ -28,10 +28,10 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   if (event.kind === 'heatAllowed') return heatAllowed(state, event, plan);
   if (state.status === 'finished') return refuse('finished');
   const action = currentAction(state, plan);
-  if (!action) return refuse('noSuchRung');
+  if (!action) return refuse('noSuchPass');
   switch (event.kind) {
     case 'timerStarted':
-      return timerStarted(state, event.stepId, event.at, action, plan);
+      return timerStarted(state, event.actionId, event.at, action, plan);
     case 'paused':
       return timerTurned(state, action, (dwell) => pauseTimer(state.timer, dwell, event.at));
     case 'resumed':
@@ -41,9 +41,9 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
     case 'tested':
       return tested(state, event, action, plan);
     case 'skipped':
-      return skipped(state, event.stepId, action, plan);
-    case 'stepDone':
-      return actionDone(state, event.stepId, action, plan);
+      return skipped(state, event.actionId, action, plan);
+    case 'actionDone':
+      return actionDone(state, event.actionId, action, plan);
     case 'mixUsed':
       return mixUsed(state, event, action);
     case 'looked':
@@ -71,18 +71,18 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   }
 }
 
-function start(rungIndex: number, at: string, plan: Plan): Transition {
-  if (!plan.ladder[rungIndex]) return refuse('noSuchRung');
-  if (missesTheRinse(plan, rungIndex)) return refuse('earlierProductFirst');
+function start(passIndex: number, at: string, plan: Plan): Transition {
+  if (!plan.passes[passIndex]) return refuse('noSuchPass');
+  if (missesTheRinse(plan, passIndex)) return refuse('earlierProductFirst');
   return accept({
     status: 'active',
-    rungIndex,
+    passIndex,
     round: 1,
-    times: timesWith([], rungIndex),
+    times: timesWith([], passIndex),
     setAside: [],
     barred: [],
     worked: [],
-    stepIndex: 0,
+    actionIndex: 0,
     timer: null,
     decision: null,
     stopping: false,
@@ -97,14 +97,14 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
   });
 }
 
-/** What an earlier product left is rinsed out before anything: a later rung of such a plan is no beginning. */
-const missesTheRinse = (plan: Plan, rungIndex: number): boolean => {
-  const rinses = plan.ladder.map(({ steps }) => steps.some(({ kind }) => kind === 'rinseBefore'));
-  return rinses[rungIndex] === false && rinses.slice(0, rungIndex).includes(true);
+/** What an earlier product left is rinsed out before anything: a later pass of such a plan is no beginning. */
+const missesTheRinse = (plan: Plan, passIndex: number): boolean => {
+  const rinses = plan.passes.map(({ actions }) => actions.some(({ kind }) => kind === 'rinseBefore'));
+  return rinses[passIndex] === false && rinses.slice(0, passIndex).includes(true);
 };
 
-function timerStarted(state: RunState, stepId: string, at: string, action: Action, plan: Plan): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
+function timerStarted(state: RunState, actionId: string, at: string, action: Action, plan: Plan): Transition {
+  if (action.id !== actionId) return refuse('notThisStep');
   if (!action.dwell) return refuse('notADwell');
   return state.timer
     ? refuse('timerRuns')
@@ -115,10 +115,10 @@ function timerStarted(state: RunState, stepId: string, at: string, action: Actio
  * A running drum cannot be opened. Runs on plans from before there were rounds keep their looks, and are ready at
  * the least: that is what their clocks were set to.
  */
-function waitOf(dwell: Dwell, { rungIndex }: RunState, plan: Plan): Dwell {
-  const pass = plan.ladder[rungIndex];
+function waitOf(dwell: Dwell, { passIndex }: RunState, plan: Plan): Dwell {
+  const pass = plan.passes[passIndex];
   if ((pass?.passId ?? null) === null) return { ...dwell, aimMin: null };
-  return pass?.steps.some(runsInDrum) ? { ...dwell, lookEveryMin: dwell.maxMin } : dwell;
+  return pass?.actions.some(runsInDrum) ? { ...dwell, lookEveryMin: dwell.maxMin } : dwell;
 }
 
 function timerTurned(
@@ -149,30 +149,30 @@ function heatAllowed(
   });
 }
 
-function actionDone(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
-  if (action.id !== stepId) return pastTheRinse(state, stepId, plan);
+function actionDone(state: RunState, actionId: string, action: Action, plan: Plan): Transition {
+  if (action.id !== actionId) return pastTheRinse(state, actionId, plan);
   if (state.decision) return refuse('decideFirst');
   if (action.kind === 'look' || action.kind === 'finalLook') return refuse('lookFirst');
-  const worked = action.kind === 'apply' ? [...new Set([...state.worked, state.rungIndex])] : state.worked;
+  const worked = action.kind === 'apply' ? [...new Set([...state.worked, state.passIndex])] : state.worked;
   return accept(stepOn({ ...state, worked }, plan));
 }
 
 /** Runs from before went to the drying without the rinse: their events stay valid. */
-function pastTheRinse(state: RunState, stepId: string, plan: Plan): Transition {
-  const isRinsedOut = state.stepIndex === plan.ladder[state.rungIndex]?.steps.length;
+function pastTheRinse(state: RunState, actionId: string, plan: Plan): Transition {
+  const isRinsedOut = state.actionIndex === plan.passes[state.passIndex]?.actions.length;
   const next = isRinsedOut ? stepOn(state, plan) : null;
   const action = next && currentAction(next, plan);
-  return next && action?.id === stepId ? actionDone(next, stepId, action, plan) : refuse('notThisStep');
+  return next && action?.id === actionId ? actionDone(next, actionId, action, plan) : refuse('notThisStep');
 }
 
 /** A kept mix in place of the recipe: only where it holds the same products, none more and none less. */
 function mixUsed(
   state: RunState,
-  { at, stepId, name, agentIds }: Extract<RunEvent, { kind: 'mixUsed' }>,
+  { at, actionId, name, agentIds }: Extract<RunEvent, { kind: 'mixUsed' }>,
   action: Action,
 ): Transition {
-  if (action.id !== stepId || action.kind !== 'mix') return refuse('notThisStep');
+  if (action.id !== actionId || action.kind !== 'mix') return refuse('notThisStep');
   return holdsTheRecipe(action, agentIds)
-    ? accept({ ...state, mixes: [...state.mixes, { at, stepId, name }] })
+    ? accept({ ...state, mixes: [...state.mixes, { at, actionId, name }] })
     : refuse('mixIsNotTheRecipe');
 }

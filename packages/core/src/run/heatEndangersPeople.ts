@@ -5,11 +5,11 @@ import type { RunState } from './runState.js';
 /** True if heat before it is gone could hurt a person, and not only the piece: judged by the passes so far. */
 export function heatEndangersPeople(
   plan: Plan,
-  { rungIndex, times }: Pick<RunState, 'rungIndex' | 'times'>,
+  { passIndex, times }: Pick<RunState, 'passIndex' | 'times'>,
 ): boolean {
-  return plan.ladder.some(
+  return plan.passes.some(
     (pass, index) =>
-      (index === rungIndex || (times[index] ?? 0) > 0) &&
+      (index === passIndex || (times[index] ?? 0) > 0) &&
       pass.cautionIds.some((id) => HEAT_FORBIDDING_CAUTIONS.has(id)),
   );
 }

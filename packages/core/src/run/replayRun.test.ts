@@ -36,8 +36,8 @@ const refusalOf = (...events: Told[]) => {
 };
 
 /** Events that lead through a pass up to the first step of a kind. */
-function upTo(kind: string, rungIndex: number): Told[] {
-  const steps = plan.ladder[rungIndex]?.steps ?? [];
+function upTo(kind: string, passIndex: number): Told[] {
+  const steps = plan.passes[passIndex]?.actions ?? [];
   const before = steps.slice(
     0,
     steps.findIndex((action) => action.kind === kind),
@@ -45,33 +45,33 @@ function upTo(kind: string, rungIndex: number): Told[] {
   const pass = (action: Action): Told[] =>
     action.kind === 'look'
       ? [looked('gone'), decided('continue')]
-      : [{ kind: 'stepDone', stepId: action.id }];
-  return [{ kind: 'started', rungIndex }, ...before.flatMap(pass)];
+      : [{ kind: 'actionDone', actionId: action.id }];
+  return [{ kind: 'started', passIndex }, ...before.flatMap(pass)];
 }
 
 const kindNow = (state: RunState) => currentAction(state, plan)?.kind;
-const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
-/** The rung that washes, dries and looks. */
+const oxygen = plan.passes.findIndex((pass) => pass.methodId === 'oxygenSoak');
+/** The pass that washes, dries and looks. */
 const washing = (plan.rounds[0]?.passes.length ?? 0) - 1;
-const dwellId = plan.ladder[oxygen]?.steps.find((action) => action.kind === 'dwell')?.id ?? '';
+const dwellId = plan.passes[oxygen]?.actions.find((action) => action.kind === 'dwell')?.id ?? '';
 
 describe('a run', () => {
   it('begins at the first step of its rung', () => {
-    expect(stateOf({ kind: 'started', rungIndex: oxygen })).toMatchObject({
+    expect(stateOf({ kind: 'started', passIndex: oxygen })).toMatchObject({
       status: 'active',
-      rungIndex: oxygen,
+      passIndex: oxygen,
       round: 1,
-      stepIndex: 0,
+      actionIndex: 0,
       timer: null,
     });
   });
 
   it('keeps its soak in absolute times: ready, latest and every look-in', () => {
     const events = upTo('dwell', oxygen);
-    const { timer } = stateOf(...events, { kind: 'timerStarted', stepId: dwellId });
+    const { timer } = stateOf(...events, { kind: 'timerStarted', actionId: dwellId });
     const from = events.length;
     expect(timer).toEqual({
-      stepId: dwellId,
+      actionId: dwellId,
       startedAt: at(from),
       readyAt: at(from + 120),
       latestAt: at(from + 240),
@@ -81,7 +81,7 @@ describe('a run', () => {
   });
 
   it('waits when it still moves at a look-in, with the timer untouched', () => {
-    const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', stepId: dwellId } as Told];
+    const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', actionId: dwellId } as Told];
     const asked = stateOf(...soaking, looked('moving'));
     expect(asked.decision?.choices[0]).toBe('wait');
     expect(stateOf(...soaking, looked('moving'), decided('wait'))).toMatchObject({
@@ -92,23 +92,23 @@ describe('a run', () => {
 
   it('goes on to the wash when it is gone', () => {
     const state = stateOf(...upTo('look', oxygen), looked('gone'), decided('continue'));
-    expect([state.rungIndex, kindNow(state)]).toEqual([washing, 'mix']);
+    expect([state.passIndex, kindNow(state)]).toEqual([washing, 'mix']);
   });
 
   it('repeats from the mix while it moves, at most as often as the method bears', () => {
     let events: Told[] = [...upTo('look', oxygen)];
-    const maxRounds = plan.ladder[oxygen]?.maxRounds ?? 0;
+    const maxRounds = plan.passes[oxygen]?.maxRounds ?? 0;
     for (let round = 1; round < maxRounds; round += 1) {
       expect(stateOf(...events, looked('moving')).decision?.choices[0]).toBe('repeat');
       events = [...events, looked('moving'), decided('repeat')];
       const state = stateOf(...events);
       expect([kindNow(state), state.round, state.timer]).toEqual(['mix', round + 1, null]);
-      const steps = plan.ladder[oxygen]?.steps ?? [];
+      const steps = plan.passes[oxygen]?.actions ?? [];
       const again = steps.slice(
-        state.stepIndex,
+        state.actionIndex,
         steps.findIndex((action) => action.kind === 'look'),
       );
-      events = [...events, ...again.map((action): Told => ({ kind: 'stepDone', stepId: action.id }))];
+      events = [...events, ...again.map((action): Told => ({ kind: 'actionDone', actionId: action.id }))];
     }
     expect(stateOf(...events, looked('moving')).decision?.choices).not.toContain('repeat');
     expect(refusalOf(...events, looked('moving'), decided('repeat'))).toBe('notOffered');
@@ -118,20 +118,20 @@ describe('a run', () => {
     const asked = stateOf(...upTo('look', oxygen), looked('stalled'));
     expect(asked.decision?.choices).toEqual(['continue', 'stop']);
     const state = stateOf(...upTo('look', oxygen), looked('stalled'), decided('continue'));
-    expect(state).toMatchObject({ rungIndex: washing, round: 1, stepIndex: 0 });
+    expect(state).toMatchObject({ passIndex: washing, round: 1, actionIndex: 0 });
   });
 
   it('offers nothing but stopping when something is wrong, and then rinses out before it dries', () => {
-    const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', stepId: dwellId } as Told];
+    const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', actionId: dwellId } as Told];
     expect(stateOf(...soaking, looked('wrong')).decision?.choices).toEqual(['stop']);
     const stop = [...soaking, looked('wrong'), decided('stop')];
     const stopped = stateOf(...stop);
     expect([kindNow(stopped), stopped.stopping, stopped.timer]).toEqual(['rinse', true, null]);
     const rinsed = stateOf(...stop, {
-      kind: 'stepDone',
-      stepId: currentAction(stopped, plan)?.id ?? '',
+      kind: 'actionDone',
+      actionId: currentAction(stopped, plan)?.id ?? '',
     });
-    expect([rinsed.rungIndex, kindNow(rinsed), rinsed.stopping]).toEqual([washing, 'dry', true]);
+    expect([rinsed.passIndex, kindNow(rinsed), rinsed.stopping]).toEqual([washing, 'dry', true]);
   });
 
   it('ends with an outcome and a note', () => {
@@ -159,12 +159,12 @@ describe('a run', () => {
     expect(stateOf(...events, { kind: 'undone' }, { kind: 'undone' })).toEqual(
       stateOf(...events.slice(0, -2)),
     );
-    expect(refusalOf({ kind: 'started', rungIndex: 0 }, { kind: 'undone' })).toBe('nothingToUndo');
+    expect(refusalOf({ kind: 'started', passIndex: 0 }, { kind: 'undone' })).toBe('nothingToUndo');
   });
 
   it('takes a note at any time, after the end too', () => {
     const events: Told[] = [
-      { kind: 'started', rungIndex: 0 },
+      { kind: 'started', passIndex: 0 },
       { kind: 'finished', outcome: 'abandoned', note: '' },
       { kind: 'noted', text: 'Ran out of vinegar.' },
     ];
@@ -173,56 +173,56 @@ describe('a run', () => {
 
   it.each([
     ['notStarted', [] as Told[]],
-    ['notStarted', [{ kind: 'stepDone', stepId: 'x' }]],
+    ['notStarted', [{ kind: 'actionDone', actionId: 'x' }]],
     [
       'alreadyStarted',
       [
-        { kind: 'started', rungIndex: 0 },
-        { kind: 'started', rungIndex: 0 },
+        { kind: 'started', passIndex: 0 },
+        { kind: 'started', passIndex: 0 },
       ],
     ],
-    ['noSuchRung', [{ kind: 'started', rungIndex: 9 }]],
+    ['noSuchPass', [{ kind: 'started', passIndex: 9 }]],
     [
       'notThisStep',
       [
-        { kind: 'started', rungIndex: 0 },
-        { kind: 'stepDone', stepId: 'r1s9-dry' },
+        { kind: 'started', passIndex: 0 },
+        { kind: 'actionDone', actionId: 'r1s9-dry' },
       ],
     ],
-    ['notThisStep', [{ kind: 'started', rungIndex: 0 }, looked('gone')]],
+    ['notThisStep', [{ kind: 'started', passIndex: 0 }, looked('gone')]],
     [
       'lookFirst',
       [
         ...upTo('look', 0),
         {
-          kind: 'stepDone',
-          stepId: plan.ladder[0]?.steps.find((action) => action.kind === 'look')?.id ?? '',
+          kind: 'actionDone',
+          actionId: plan.passes[0]?.actions.find((action) => action.kind === 'look')?.id ?? '',
         },
       ],
     ],
-    ['nothingToDecide', [{ kind: 'started', rungIndex: 0 }, decided('continue')]],
+    ['nothingToDecide', [{ kind: 'started', passIndex: 0 }, decided('continue')]],
     ['notOffered', [...upTo('look', 0), looked('gone'), decided('nextRung')]],
     [
       'notADwell',
       [
-        { kind: 'started', rungIndex: 0 },
-        { kind: 'timerStarted', stepId: plan.ladder[0]?.steps[0]?.id ?? '' },
+        { kind: 'started', passIndex: 0 },
+        { kind: 'timerStarted', actionId: plan.passes[0]?.actions[0]?.id ?? '' },
       ],
     ],
     [
       'timerRuns',
       [
         ...upTo('dwell', oxygen),
-        { kind: 'timerStarted', stepId: dwellId },
-        { kind: 'timerStarted', stepId: dwellId },
+        { kind: 'timerStarted', actionId: dwellId },
+        { kind: 'timerStarted', actionId: dwellId },
       ],
     ],
     [
       'finished',
       [
-        { kind: 'started', rungIndex: 0 },
+        { kind: 'started', passIndex: 0 },
         { kind: 'finished', outcome: 'gone', note: '' },
-        { kind: 'stepDone', stepId: 'r1s1-lift' },
+        { kind: 'actionDone', actionId: 'r1s1-lift' },
       ],
     ],
   ] as [string, Told[]][])('returns %s, and throws nothing', (refusal, events) => {
@@ -231,7 +231,7 @@ describe('a run', () => {
 });
 
 describe('a clock', () => {
-  const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', stepId: dwellId } as Told];
+  const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', actionId: dwellId } as Told];
   const from = soaking.length - 1;
   /** Events at minutes of their own, after the soak began. */
   const later = (...events: [number, Told][]) =>
@@ -298,15 +298,15 @@ describe('a clock', () => {
   });
   it('may not be stopped on what has to stay wet', () => {
     const paste = planTreatment({ ...cases.beetrootOnDamask, markIds: ['grass'] }, household, knowledge);
-    const rungIndex = paste.ladder.findIndex((pass) =>
-      pass.steps.some((action) => action.dwell?.keep === 'wet'),
+    const passIndex = paste.passes.findIndex((pass) =>
+      pass.actions.some((action) => action.dwell?.keep === 'wet'),
     );
-    const steps = paste.ladder[rungIndex]?.steps ?? [];
+    const steps = paste.passes[passIndex]?.actions ?? [];
     const dwellAt = steps.findIndex((action) => action.dwell?.keep === 'wet');
     const events = [
-      { kind: 'started', rungIndex },
-      ...steps.slice(0, dwellAt).map((action) => ({ kind: 'stepDone', stepId: action.id })),
-      { kind: 'timerStarted', stepId: steps[dwellAt]?.id },
+      { kind: 'started', passIndex },
+      ...steps.slice(0, dwellAt).map((action) => ({ kind: 'actionDone', actionId: action.id })),
+      { kind: 'timerStarted', actionId: steps[dwellAt]?.id },
       { kind: 'paused' },
     ].map((event, minute) => ({ ...event, at: at(minute) }) as RunEvent);
     expect(replayRun(events, paste)).toEqual({ ok: false, refusal: 'mustStayWet' });
@@ -330,20 +330,20 @@ describe('a look', () => {
     expect(stateOf(...looking, level(leftPct)).decision?.answer).toBe(answer);
   });
   it('holds a level against the round before: the same level twice has stalled', () => {
-    const steps = plan.ladder[oxygen]?.steps ?? [];
+    const steps = plan.passes[oxygen]?.actions ?? [];
     const again = steps
       .slice(
         steps.findIndex((action) => action.kind === 'mix'),
         steps.findIndex((action) => action.kind === 'look'),
       )
-      .map((action): Told => ({ kind: 'stepDone', stepId: action.id }));
+      .map((action): Told => ({ kind: 'actionDone', actionId: action.id }));
     const second = [...looking, level(50), decided('repeat'), ...again];
     expect(stateOf(...second, level(50)).decision?.answer).toBe('stalled');
     expect(stateOf(...second, level(25)).decision?.answer).toBe('moving');
   });
   it('stops at an alarm sign whatever level was told', () => {
     const [alarm = ''] =
-      plan.ladder[oxygen]?.steps.find((action) => action.kind === 'look')?.alarmSignIds ?? [];
+      plan.passes[oxygen]?.actions.find((action) => action.kind === 'look')?.alarmSignIds ?? [];
     expect(stateOf(...looking, level(5, [alarm])).decision).toEqual({ answer: 'wrong', choices: ['stop'] });
   });
   it('asks for a level where nothing was told, and takes “cannot tell”', () => {
@@ -376,9 +376,9 @@ describe('heat before it is gone', () => {
       household,
       knowledge,
     );
-    const rungIndex = solvent.ladder.findIndex((pass) => pass.cautionIds.includes('noDryerAfterSolvent'));
-    const steps = solvent.ladder[rungIndex]?.steps ?? [];
-    const events = [{ kind: 'started', rungIndex }, heat].map(
+    const passIndex = solvent.passes.findIndex((pass) => pass.cautionIds.includes('noDryerAfterSolvent'));
+    const steps = solvent.passes[passIndex]?.actions ?? [];
+    const events = [{ kind: 'started', passIndex }, heat].map(
       (event, minute) => ({ ...event, at: at(minute) }) as RunEvent,
     );
     expect(steps.length).toBeGreaterThan(0);

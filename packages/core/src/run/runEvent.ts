@@ -23,18 +23,18 @@ export const EXTEND_MIN = { min: 5, max: 240 } as const;
 
 /** What can happen in a run. Times are absolute, ISO 8601 in UTC; state is derived from the list of events. */
 export type RunEvent =
-  | { readonly kind: 'started'; readonly at: string; readonly rungIndex: number }
+  | { readonly kind: 'started'; readonly at: string; readonly passIndex: number }
   /** How a hidden test went. Failed: nothing with its products goes on the piece. */
   | {
       readonly kind: 'tested';
       readonly at: string;
-      readonly stepId: string;
+      readonly actionId: string;
       readonly passed: boolean;
     }
   /** This pass is left out, before anything of it is on the piece. */
-  | { readonly kind: 'skipped'; readonly at: string; readonly stepId: string }
-  | { readonly kind: 'stepDone'; readonly at: string; readonly stepId: string }
-  | { readonly kind: 'timerStarted'; readonly at: string; readonly stepId: string }
+  | { readonly kind: 'skipped'; readonly at: string; readonly actionId: string }
+  | { readonly kind: 'actionDone'; readonly at: string; readonly actionId: string }
+  | { readonly kind: 'timerStarted'; readonly at: string; readonly actionId: string }
   /** Taken out for now: its elapsed time is paused, its latest end is not. */
   | { readonly kind: 'paused'; readonly at: string }
   | { readonly kind: 'resumed'; readonly at: string }
@@ -60,7 +60,7 @@ export type RunEvent =
   | {
       readonly kind: 'mixUsed';
       readonly at: string;
-      readonly stepId: string;
+      readonly actionId: string;
       readonly name: string;
       readonly agentIds: readonly string[];
     }

@@ -2,7 +2,7 @@ import type { Choice, LookAnswer, Outcome } from './runEvent.js';
 
 /** A soak or wait in progress, in absolute times: reloads, restarts and sleep change nothing. */
 export interface RunTimer {
-  readonly stepId: string;
+  readonly actionId: string;
   readonly startedAt: string;
   /** Earliest useful end. */
   readonly readyAt: string;
@@ -23,8 +23,8 @@ export interface MarkLook {
 
 export interface Look {
   readonly at: string;
-  readonly rungIndex: number;
-  /** Rungs worked on since the last look with a level: its result is shared among them. */
+  readonly passIndex: number;
+  /** Passes worked on since the last look with a level: its result is shared among them. */
   readonly of: readonly number[];
   readonly round: number;
   readonly answer: LookAnswer;
@@ -47,18 +47,18 @@ export interface Decision {
 
 export interface RunState {
   readonly status: 'active' | 'finished';
-  readonly rungIndex: number;
-  /** Number of times the rung has been started. */
+  readonly passIndex: number;
+  /** Number of times the pass has been started. */
   readonly round: number;
-  /** The same of every rung, by its index. */
+  /** The same of every pass, by its index. */
   readonly times: readonly number[];
-  /** Rungs left out of this run: skipped, or a hidden test spoke against them. */
+  /** Passes left out of this run: skipped, or a hidden test spoke against them. */
   readonly setAside: readonly number[];
-  /** Rungs that a hidden test spoke against, with those that bring the same products. */
+  /** Passes that a hidden test spoke against, with those that bring the same products. */
   readonly barred: readonly number[];
-  /** Rungs worked on since the last look with a level. */
+  /** Passes worked on since the last look with a level. */
   readonly worked: readonly number[];
-  readonly stepIndex: number;
+  readonly actionIndex: number;
   readonly timer: RunTimer | null;
   readonly decision: Decision | null;
   /** Something went wrong or it was called off: the product is being rinsed out, then the run ends. */
@@ -66,7 +66,7 @@ export interface RunState {
   readonly looks: readonly Look[];
   readonly notes: readonly { readonly at: string; readonly text: string }[];
   /** Kept mixes used in place of a recipe. */
-  readonly mixes: readonly { readonly at: string; readonly stepId: string; readonly name: string }[];
+  readonly mixes: readonly { readonly at: string; readonly actionId: string; readonly name: string }[];
   readonly photos: readonly { readonly at: string; readonly photoId: string; readonly round: number }[];
   readonly heat: HeatGate;
   readonly outcome: Outcome | null;
@@ -79,7 +79,7 @@ export type Refusal =
   | 'notStarted'
   | 'alreadyStarted'
   | 'finished'
-  | 'noSuchRung'
+  | 'noSuchPass'
   | 'earlierProductFirst'
   | 'notThisStep'
   | 'lookFirst'

@@ -32,7 +32,7 @@ it.each(['petrol', 'acetone', 'mineralSpirits', 'strongRustRemover'])(
   (agentId) => {
     const facts = trouble('tea', shirt, { tried: [tried(agentId)] });
     const plan = planTreatment(facts, household, knowledge);
-    const off = plan.candidates.filter(({ verdict }) => verdict !== 'rung' && verdict !== 'spare');
+    const off = plan.candidates.filter(({ verdict }) => verdict !== 'inPlan' && verdict !== 'spare');
     for (const { methodId } of off.slice(0, 12))
       for (const set of whatWouldChange(methodId, facts, household, knowledge))
         expect(set.map(({ code }) => code)).not.toContain('notTried');

@@ -5,7 +5,7 @@ import {
   PLANTED_IN_WORK_TEST,
   planted,
   pour,
-  rungOf,
+  runPassOf,
   seen,
   stepOf,
   type Writable,
@@ -15,11 +15,11 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { VIOLATION_CODES } from './violation.js';
 
-/** The first rung of linen damask with beetroot, the one that washes and dries it, and the first of a wool blanket. */
-const oxygen = (plan: Writable<Plan>) => rungOf(plan, 'oxygenSoak');
-const washing = (plan: Writable<Plan>) => rungOf(plan, 'hotDetergentWash');
-const drip = (plan: Writable<Plan>) => rungOf(plan, 'coolDripThrough');
-const blot = (plan: Writable<Plan>) => rungOf(plan, 'vinegarDetergentBlot');
+/** The first pass of linen damask with beetroot, the one that washes and dries it, and the first of a wool blanket. */
+const oxygen = (plan: Writable<Plan>) => runPassOf(plan, 'oxygenSoak');
+const washing = (plan: Writable<Plan>) => runPassOf(plan, 'hotDetergentWash');
+const drip = (plan: Writable<Plan>) => runPassOf(plan, 'coolDripThrough');
+const blot = (plan: Writable<Plan>) => runPassOf(plan, 'vinegarDetergentBlot');
 
 describe('the checker catches', () => {
   it('a forbidden pair in one vessel', () => {
@@ -42,7 +42,7 @@ describe('the checker catches', () => {
     it('a second wash, and a second drying', () => {
       expect(
         planted(cases.beetrootOnDamask, (plan) => {
-          plan.ladder.push(structuredClone(washing(plan)));
+          plan.passes.push(structuredClone(washing(plan)));
         }),
       ).toEqual(expect.arrayContaining(['washedTwice', 'driedTwice']));
     });
@@ -54,7 +54,7 @@ describe('the checker catches', () => {
       ).toContain('agentAgainstLabel');
       expect(
         planted(cases.beetrootOnDamask, (plan) => {
-          for (const action of washing(plan).steps)
+          for (const action of washing(plan).actions)
             Object.assign(action, { ingredients: [], tempC: { min: 30, max: 60, target: 60 } });
         }),
       ).toContain('heatBeforeLook');
@@ -70,7 +70,7 @@ describe('the checker catches', () => {
         planted(sofa, (plan) => {
           const passes = plan.rounds.flatMap((round) => round.passes);
           expect(passes.find(({ methodId }) => methodId === 'detergentBlot')?.opensAfterTest).toBe(true);
-          expect(plan.ladder.map(({ methodId }) => methodId)).not.toContain('detergentBlot');
+          expect(plan.passes.map(({ methodId }) => methodId)).not.toContain('detergentBlot');
           plan.facts.piece.code = 'S';
         }),
       ).toContain('tooWet');
@@ -82,8 +82,8 @@ describe('the checker catches', () => {
     expect(
       planted(wine, (plan) => {
         // Vinegar, then peroxide, and no water between them.
-        for (const pass of plan.ladder)
-          pass.steps = pass.steps.filter(({ kind }) => kind !== 'rinse' && kind !== 'rinseBefore');
+        for (const pass of plan.passes)
+          pass.actions = pass.actions.filter(({ kind }) => kind !== 'rinse' && kind !== 'rinseBefore');
       }),
     ).toContain('forbiddenPairUnrinsed');
   });
@@ -133,7 +133,7 @@ describe('the checker catches', () => {
     expect(
       planted(
         crossed,
-        (plan) => plan.ladder[0] && stepOf(plan.ladder[0], 'mix').ingredients.push(pour('peroxide')),
+        (plan) => plan.passes[0] && stepOf(plan.passes[0], 'mix').ingredients.push(pour('peroxide')),
       ),
     ).toContain('agentAgainstLabel');
   });
@@ -148,8 +148,8 @@ describe('the checker catches', () => {
       planted(
         egg,
         (plan) =>
-          plan.ladder[0] &&
-          Object.assign(stepOf(plan.ladder[0], 'mix'), { tempC: { min: 20, max: 55, target: 55 } }),
+          plan.passes[0] &&
+          Object.assign(stepOf(plan.passes[0], 'mix'), { tempC: { min: 20, max: 55, target: 55 } }),
       ),
     ).toContain('tooHot');
   });
@@ -159,8 +159,8 @@ describe('the checker catches', () => {
       trouble('humanUrine', piece(itemId, { linen: 100 }, { label: label(60) }));
     const hotWash = (itemId: string) =>
       planted(onCloth(itemId), (plan) => {
-        const wash = plan.ladder.find((pass) => pass.steps.some(({ programme }) => programme !== null));
-        for (const step of wash?.steps ?? [])
+        const wash = plan.passes.find((pass) => pass.actions.some(({ programme }) => programme !== null));
+        for (const step of wash?.actions ?? [])
           if (step.tempC) Object.assign(step, { tempC: { min: 30, max: 60, target: 60 } });
       });
     expect(hotWash('strainingCloth')).not.toContain('tooHot');
@@ -177,7 +177,7 @@ describe('the checker catches', () => {
     ).toContain('pHOutsideFibre');
     expect(
       planted(cases.fishOverall, (plan) => {
-        Object.assign(stepOf(rungOf(plan, 'vinegarSpot'), 'dwell').dwell ?? {}, { maxMin: 600 });
+        Object.assign(stepOf(runPassOf(plan, 'vinegarSpot'), 'dwell').dwell ?? {}, { maxMin: 600 });
       }),
     ).toContain('pHOutsideFibre');
   });
@@ -250,7 +250,7 @@ describe('the checker catches', () => {
   it('a rung without a look before drying', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
-        oxygen(plan).steps = oxygen(plan).steps.filter((action) => action.kind !== 'look');
+        oxygen(plan).actions = oxygen(plan).actions.filter((action) => action.kind !== 'look');
       }),
     ).toContain('lookMissing');
   });
@@ -258,7 +258,7 @@ describe('the checker catches', () => {
   it('a missing hidden test on an untested colour', () => {
     expect(
       planted(cases.blackberryOnArmchair, (plan) => {
-        rungOf(plan, 'peroxideDab').steps = rungOf(plan, 'peroxideDab').steps.filter(
+        runPassOf(plan, 'peroxideDab').actions = runPassOf(plan, 'peroxideDab').actions.filter(
           (action) => action.kind !== 'hiddenTest',
         );
       }),
@@ -278,14 +278,14 @@ describe('the checker catches', () => {
     const pen = trouble('ballpoint', piece('tShirt', { cotton: 100 }, { label: label(40) }));
     expect(
       planted(pen, (plan) =>
-        Object.assign(stepOf(rungOf(plan, 'alcoholSpot'), 'dwell').dwell ?? {}, { attended: false }),
+        Object.assign(stepOf(runPassOf(plan, 'alcoholSpot'), 'dwell').dwell ?? {}, { attended: false }),
       ),
     ).toContain('unattended');
   });
 
   it('what no household is ever given, what this one has switched off, and what eats metal', () => {
     const pouring = (agentId: string) => (plan: Writable<Plan>) =>
-      stepOf(plan.ladder[0] ?? expect.unreachable(), 'mix').ingredients.push(pour(agentId));
+      stepOf(plan.passes[0] ?? expect.unreachable(), 'mix').ingredients.push(pour(agentId));
     expect(planted(cases.beetrootOnDamask, pouring('strongRustRemover'))).toContain('agentNeverOffered');
     expect(planted(cases.beetrootOnDamask, pouring('ammonia'))).toContain('agentSwitchedOff');
     expect(planted(cases.beetrootOnDamask, pouring('borax'))).toContain('agentSwitchedOff');
@@ -301,7 +301,7 @@ describe('the checker catches', () => {
     expect(
       planted(
         cases.beetrootOnDamask,
-        (plan) => stepOf(plan.ladder[0] ?? expect.unreachable(), 'mix').ingredients.push(pour('peroxide')),
+        (plan) => stepOf(plan.passes[0] ?? expect.unreachable(), 'mix').ingredients.push(pour('peroxide')),
         unknown,
       ),
     ).toContain('strengthNotSafe');
@@ -309,16 +309,16 @@ describe('the checker catches', () => {
 
   it('peroxide on silk longer, warmer or oftener than it bears', () => {
     const wine = trouble('redWine', piece('scarf', { silk: 100 }, { colour: 'pale', fastness: 'proven' }));
-    const made = planTreatment(wine, household, knowledge).ladder.map((pass) => pass.methodId);
+    const made = planTreatment(wine, household, knowledge).passes.map((pass) => pass.methodId);
     expect(made).toContain('peroxideDab');
     expect(
       planted(wine, (plan) => {
-        Object.assign(stepOf(rungOf(plan, 'peroxideDab'), 'dwell').dwell ?? {}, { maxMin: 45 });
+        Object.assign(stepOf(runPassOf(plan, 'peroxideDab'), 'dwell').dwell ?? {}, { maxMin: 45 });
       }),
     ).toContain('boundsExceeded');
     expect(
       planted(wine, (plan) => {
-        Object.assign(rungOf(plan, 'peroxideDab'), { maxRounds: 5 });
+        Object.assign(runPassOf(plan, 'peroxideDab'), { maxRounds: 5 });
       }),
     ).toContain('boundsExceeded');
   });
@@ -334,7 +334,7 @@ describe('the checker catches', () => {
 
   it('sun on silk, and a soak where a stiffener or a jute backing lies', () => {
     const tomato = trouble('tomato', piece('tableLinen', { linen: 100 }, { label: label(60) }));
-    expect(planTreatment(tomato, household, knowledge).ladder.map((pass) => pass.methodId)).toContain(
+    expect(planTreatment(tomato, household, knowledge).passes.map((pass) => pass.methodId)).toContain(
       'sunLine',
     );
     expect(

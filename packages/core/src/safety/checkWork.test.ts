@@ -5,7 +5,7 @@ import {
   PLANTED_IN_WORK_TEST,
   planted,
   pour,
-  rungOf,
+  runPassOf,
   seen,
   stepOf,
   type Writable,
@@ -27,16 +27,16 @@ const tried = (agentId: string): TriedProduct => ({
   washedOut: 'no',
 });
 const firstOf = (plan: Writable<Plan>) => {
-  const pass = plan.ladder[0];
+  const pass = plan.passes[0];
   if (!pass) throw new Error('no pass');
   return pass;
 };
-/** The rung that dries and looks. */
+/** The pass that dries and looks. */
 const lastOf = (plan: Writable<Plan>) =>
-  plan.ladder.find(({ steps }) => steps.some(({ kind }) => String(kind) === 'dry')) ??
+  plan.passes.find(({ actions }) => actions.some(({ kind }) => String(kind) === 'dry')) ??
   expect.unreachable('nothing is dried');
 const firstMix = (plan: Writable<Plan>) => {
-  for (const pass of plan.ladder) for (const action of pass.steps) if (action.kind === 'mix') return action;
+  for (const pass of plan.passes) for (const action of pass.actions) if (action.kind === 'mix') return action;
   throw new Error('no mix');
 };
 
@@ -44,7 +44,7 @@ const firstMix = (plan: Writable<Plan>) => {
 describe('the checker of work catches', () => {
   it('solvent over its cap, by the middle or the upper end of what may be poured, and many caps together', () => {
     const more = (plan: Writable<Plan>, volumeML: number, high: number) =>
-      Object.assign(stepOf(rungOf(plan, 'alcoholSpot'), 'mix').ingredients[0] ?? {}, {
+      Object.assign(stepOf(runPassOf(plan, 'alcoholSpot'), 'mix').ingredients[0] ?? {}, {
         volumeML,
         range: { low: 1, high, unit: 'mL' },
       });
@@ -61,10 +61,10 @@ describe('the checker of work catches', () => {
   });
 
   it('a machine, warm water or a dryer while solvent is in the cloth', () => {
-    const alcohol = (plan: Writable<Plan>) => rungOf(plan, 'alcoholSpot');
+    const alcohol = (plan: Writable<Plan>) => runPassOf(plan, 'alcoholSpot');
     expect(
       planted(pen, (plan) => {
-        alcohol(plan).steps = alcohol(plan).steps.filter((action) => action.kind !== 'airOut');
+        alcohol(plan).actions = alcohol(plan).actions.filter((action) => action.kind !== 'airOut');
       }),
     ).toContain('heatWithSolvent');
     expect(
@@ -79,12 +79,12 @@ describe('the checker of work catches', () => {
     const fuel = { ...trouble('saladOil', tee()), tried: [tried('petrol')] };
     expect(
       planted(fuel, (plan) => {
-        firstOf(plan).steps = firstOf(plan).steps.filter((action) => action.kind !== 'airOut');
+        firstOf(plan).actions = firstOf(plan).actions.filter((action) => action.kind !== 'airOut');
       }),
     ).toContain('heatWithSolvent');
     expect(
       planted(fuel, (plan) => {
-        for (const action of firstOf(plan).steps)
+        for (const action of firstOf(plan).actions)
           action.cautionIds = action.cautionIds.filter((id) => String(id) !== 'aspiration') as never;
       }),
     ).toContain('triedCautionMissing');
@@ -95,8 +95,8 @@ describe('the checker of work catches', () => {
     const fuel = trouble('fuelSpill', tee());
     const smell = trouble('dryCleanSmell', tee());
     const heated = (agentId: string) => (plan: Writable<Plan>) => {
-      const pass = plan.ladder.at(-1) ?? expect.unreachable();
-      pass.steps.unshift({ ...structuredClone(stepOf(pass, 'apply')), ingredients: [pour(agentId)] });
+      const pass = plan.passes.at(-1) ?? expect.unreachable();
+      pass.actions.unshift({ ...structuredClone(stepOf(pass, 'apply')), ingredients: [pour(agentId)] });
     };
     it.each([
       ['wax with petrol', wax],
@@ -108,23 +108,23 @@ describe('the checker of work catches', () => {
     });
     it('a vacuum cleaner, by its rinse or by its words', () => {
       expect(
-        planted(fuel, (plan) => Object.assign(firstOf(plan).steps[0] ?? {}, { rinseWay: 'vacuum' })),
+        planted(fuel, (plan) => Object.assign(firstOf(plan).actions[0] ?? {}, { rinseWay: 'vacuum' })),
       ).toContain('heatWithSolvent');
       expect(
         planted(fuel, (plan) =>
           firstOf(plan)
-            .steps.at(-1)
+            .actions.at(-1)
             ?.notes.push('Break it up and vacuum.' as never),
         ),
       ).toContain('heatWithSolvent');
       expect(
-        planted(fuel, (plan) => firstOf(plan).steps[0]?.notes.push('Break it up and vacuum.' as never)),
+        planted(fuel, (plan) => firstOf(plan).actions[0]?.notes.push('Break it up and vacuum.' as never)),
       ).toContain('firstActWrong');
     });
     it('water before fuel has aired, and any work on a piece that is soaked with it', () => {
       expect(
         planted(fuel, (plan) => {
-          plan.ladder.shift();
+          plan.passes.shift();
         }),
       ).toContain('heatWithSolvent');
       const soaked = {
@@ -182,8 +182,8 @@ describe('the checker of work catches', () => {
       const fluoride = on('rust', {}, 'strongRustRemover');
       expect(planted(fluoride, first(water))).toContain('firstActWrong');
       expect(planted(fluoride, first(STANDING_NOTES.fluorideOff.text, water))).toContain('firstActWrong');
-      const { rounds, ladder } = planTreatment({ ...fluoride, tried: [] }, household, knowledge);
-      expect(planted(fluoride, (plan) => Object.assign(plan, { rounds, ladder }))).toContain(
+      const { rounds, passes } = planTreatment({ ...fluoride, tried: [] }, household, knowledge);
+      expect(planted(fluoride, (plan) => Object.assign(plan, { rounds, passes }))).toContain(
         'spoiltPieceWorked',
       );
     });
@@ -234,9 +234,9 @@ describe('the checker of work catches', () => {
         household,
         knowledge,
       );
-      expect(soaked.ladder.some(({ steps }) => steps.some(({ bath }) => bath !== null))).toBe(true);
-      const { rounds, ladder } = soaked;
-      expect(planted(blanket, (plan) => Object.assign(plan, { rounds, ladder }))).toContain('barredDeedDone');
+      expect(soaked.passes.some(({ actions }) => actions.some(({ bath }) => bath !== null))).toBe(true);
+      const { rounds, passes } = soaked;
+      expect(planted(blanket, (plan) => Object.assign(plan, { rounds, passes }))).toContain('barredDeedDone');
     });
     it('fuel in foam that is to be blotted', () => {
       const bed = trouble('fuelSpill', {
@@ -256,16 +256,17 @@ describe('the checker of work catches', () => {
         household,
         knowledge,
       );
-      const { rounds, ladder } = washed;
+      const { rounds, passes } = washed;
       expect(planted(soaked, first(STANDING_NOTES.blotFirst.text))).toContain('firstActWrong');
-      expect(planted(soaked, (plan) => Object.assign(plan, { rounds, ladder }))).toContain('heatWithSolvent');
+      expect(planted(soaked, (plan) => Object.assign(plan, { rounds, passes }))).toContain('heatWithSolvent');
     });
   });
 
   it('webbing that holds somebody in a soak, a drum, warm water, acid or enzymes', () => {
     const straps = trouble('saladOil', piece('straps', { polyester: 100 }, { colour: 'dark' }));
     const mixOf = (plan: Writable<Plan>) =>
-      plan.ladder.flatMap(({ steps }) => steps).find(({ kind }) => kind === 'mix') ?? expect.unreachable();
+      plan.passes.flatMap(({ actions }) => actions).find(({ kind }) => kind === 'mix') ??
+      expect.unreachable();
     const weakened = (fault: object) => planted(straps, (plan) => Object.assign(mixOf(plan), fault));
     for (const agentId of ['vinegar', 'enzymePretreater', 'oxygenBleach', 'isopropanol', 'mineralSpirits'])
       expect(weakened({ ingredients: [pour(agentId)] }), agentId).toContain('webbingWeakened');
@@ -325,13 +326,13 @@ describe('the checker of work catches', () => {
   it('a line against what is done or barred beside it', () => {
     const tumble = 'Once it is gone, seen in daylight, tumble it with balls.';
     expect(
-      planted(pen, (plan) => stepOf(rungOf(plan, 'alcoholSpot'), 'look').notes.push(tumble as never)),
+      planted(pen, (plan) => stepOf(runPassOf(plan, 'alcoholSpot'), 'look').notes.push(tumble as never)),
     ).toContain('noteAgainstAction');
     const oil = { ...trouble('saladOil', tee()), tried: [tried('vinegar')] };
     expect(
       planted(oil, (plan) => {
-        const wet = plan.ladder.find((pass) => pass.steps.some((action) => action.kind === 'rinseBefore'));
-        wet?.steps.find((action) => action.kind === 'apply')?.notes.push('No water first.' as never);
+        const wet = plan.passes.find((pass) => pass.actions.some((action) => action.kind === 'rinseBefore'));
+        wet?.actions.find((action) => action.kind === 'apply')?.notes.push('No water first.' as never);
       }),
     ).toContain('noteAgainstAction');
   });
@@ -350,7 +351,7 @@ describe('the checker of work catches', () => {
   it('a spray of what burns or fumes', () => {
     expect(
       planted(pen, (plan) => {
-        stepOf(rungOf(plan, 'alcoholSpot'), 'apply').notes.push(
+        stepOf(runPassOf(plan, 'alcoholSpot'), 'apply').notes.push(
           'Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.' as never,
         );
       }),
@@ -402,8 +403,8 @@ describe('the checker of work catches', () => {
     });
     expect(
       planted(yellow, (plan) => {
-        const mix = plan.ladder
-          .flatMap((pass) => pass.steps)
+        const mix = plan.passes
+          .flatMap((pass) => pass.actions)
           .find((action) => action.bath && action.ingredients.some((one) => one.agentId === 'oxygenBleach'));
         Object.assign(mix?.ingredients.find((one) => one.agentId === 'oxygenBleach') ?? {}, { massG: 900 });
       }),
@@ -469,8 +470,8 @@ describe('the checker of work catches', () => {
 
   it('a bleeding piece or a dye run in company', () => {
     const alone = (plan: Writable<Plan>) => {
-      for (const pass of plan.ladder)
-        for (const action of pass.steps)
+      for (const pass of plan.passes)
+        for (const action of pass.actions)
           action.notes = action.notes.filter((text) => !/alone/i.test(String(text))) as never;
     };
     expect(planted(trouble('tea', tee({ colour: 'dark', fastness: 'failed' })), alone)).toContain(
@@ -484,8 +485,8 @@ describe('the checker of work catches', () => {
     const drip = trouble('tea', tee({ label: { ...label(40), natural: 'drip' } }));
     expect(
       planted(drip, (plan) => {
-        for (const pass of plan.ladder)
-          for (const action of pass.steps)
+        for (const pass of plan.passes)
+          for (const action of pass.actions)
             action.notes = action.notes.filter((text) => !/spin/i.test(String(text))) as never;
       }),
     ).toContain('againstTag');
@@ -531,7 +532,7 @@ describe('the checker of work catches', () => {
         mould,
         (plan) => {
           const pass = firstOf(plan);
-          pass.steps = pass.steps.filter((action) => action.kind !== 'mix');
+          pass.actions = pass.actions.filter((action) => action.kind !== 'mix');
           Object.assign(stepOf(pass, 'apply'), { action: 'softBrush' });
         },
         asthma,

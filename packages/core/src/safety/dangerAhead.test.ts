@@ -18,8 +18,8 @@ describe('a run under way, read again', () => {
     size: 'allOver',
   } as const;
   const plan = planTreatment(run, home, knowledge);
-  const reducer = plan.ladder.findIndex(({ steps }) =>
-    steps.some(({ ingredients }) => ingredients.some(({ agentId }) => agentId === 'runRemover')),
+  const reducer = plan.passes.findIndex(({ actions }) =>
+    actions.some(({ ingredients }) => ingredients.some(({ agentId }) => agentId === 'runRemover')),
   );
 
   it('is in nobody’s way while nothing has changed', () => {
@@ -37,8 +37,8 @@ describe('a run under way, read again', () => {
   });
   it('reads plans of before there were rounds', () => {
     const { rounds, keep, verdict, atOnce, notUsed, ends, ...old } = plan;
-    const ladder = old.ladder.map(({ passId, rinseOut, ...pass }) => pass);
-    const kept = { ...old, ladder } as unknown as typeof plan;
+    const passes = old.passes.map(({ passId, rinseOut, ...pass }) => pass);
+    const kept = { ...old, passes } as unknown as typeof plan;
     expect(dangerAhead(kept, 0, { ...home, asthma: true }, knowledge)).toBe('keptFromPeople');
   });
 });

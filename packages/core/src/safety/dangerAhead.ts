@@ -44,11 +44,11 @@ const NOT_LAID_OUT = {
  */
 export function dangerAhead(
   plan: Plan,
-  rungIndex: number,
+  passIndex: number,
   household: Household,
   knowledge: Knowledge,
 ): DangerCode | null {
-  const over = new Set(plan.ladder.slice(0, rungIndex).flatMap(({ steps }) => steps.map(({ id }) => id)));
+  const over = new Set(plan.passes.slice(0, passIndex).flatMap(({ actions }) => actions.map(({ id }) => id)));
   const found = faultsOf(plan, household, knowledge).find(
     ({ code, where }) => !over.has(where) && DANGER_CODES.some((danger) => danger === code),
   );

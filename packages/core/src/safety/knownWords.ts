@@ -24,7 +24,7 @@ export function wordsOf(knowledge: Knowledge): Words {
   if (known) return known;
   const notes: readonly Note[] = [
     ...knowledge.methods.flatMap((method) => Object.values(method.notes).flat()),
-    ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
+    ...knowledge.positions.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
     ...knowledge.courses.flatMap(courseNotes),
     ...knowledge.marks.flatMap((mark) => mark.advice),
     ...knowledge.items.flatMap((item) => item.notes),

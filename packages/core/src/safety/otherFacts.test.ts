@@ -15,7 +15,7 @@ function readFor(
   home = house,
 ): string[] {
   const plan = planTreatment(facts, home, knowledge);
-  expect(plan.ladder.length).toBeGreaterThan(0);
+  expect(plan.passes.length).toBeGreaterThan(0);
   expect(checkPlan(plan, home, knowledge)).toEqual([]);
   const told = { ...facts, ...more, piece: { ...facts.piece, ...other } };
   return checkPlan({ ...plan, facts: told }, home, knowledge).map((violation) => violation.code);
@@ -71,7 +71,7 @@ describe('the checker sees that another piece does not allow', () => {
       size: 'coin',
     });
     const home = { ...house, allowOxalic: true };
-    expect(planTreatment(rust, home, knowledge).ladder.map((pass) => pass.methodId)).toContain('oxalicSpot');
+    expect(planTreatment(rust, home, knowledge).passes.map((pass) => pass.methodId)).toContain('oxalicSpot');
     expect(readFor(rust, { parts: all({ hemp: 100 }) }, {}, home)).toContain('pHOutsideFibre');
     expect(readFor(rust, { condition: 'thinning' }, {}, home)).toContain('agentOnForbiddenFibre');
   });

@@ -213,6 +213,11 @@ function cautionIdsOf(
   ];
 }
 
+const chosenIn = (
+  { positions }: Partial<Pick<TroubleFacts, 'positions'>>,
+  dispute: string,
+): string | undefined => positions?.[dispute];
+
 /** Soil rules, less those a followed position lifts for a single fresh mark. */
 function soilRules(
   components: readonly SoilComponent[],
@@ -224,9 +229,10 @@ function soilRules(
     facts.markIds.length === 1 ? knowledge.marks.find((one) => one.id === facts.markIds[0]) : undefined;
   const lifted = (mark?.exceptions ?? [])
     .filter((exception) => {
-      const dispute = knowledge.schools.find((position) => position.id === exception.schoolId)?.dispute ?? '';
-      const followed = facts.schools[dispute] ?? household.schools[dispute];
-      return followed === exception.schoolId && exception.ages.includes(facts.age);
+      const dispute =
+        knowledge.positions.find((position) => position.id === exception.positionId)?.dispute ?? '';
+      const followed = chosenIn(facts, dispute) ?? chosenIn(household, dispute);
+      return followed === exception.positionId && exception.ages.includes(facts.age);
     })
     .map((exception) => exception.chemistry);
   return components.flatMap((component) =>

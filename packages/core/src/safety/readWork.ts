@@ -8,13 +8,13 @@ import type { PouredProduct, Work, WorkKind, WorkList } from './work.js';
  */
 export function readWork(plan: Plan): WorkList {
   return {
-    work: plan.ladder.flatMap(({ steps, methodId, passId, maxRounds }, turn) => {
+    work: plan.passes.flatMap(({ actions, methodId, passId, maxRounds }, turn) => {
       const round = plan.rounds.findIndex(({ passes }) => passes.some(({ id }) => id === passId));
       const at = { turn, round: round < 0 ? turn : round, name: methodId, repeats: maxRounds };
-      if (passId === null) return workOf(steps, at);
+      if (passId === null) return workOf(actions, at);
       // The first seconds are read as advice: their lines hold before there is any round.
       const own = workOf(
-        steps.map((step) => (step.kind === 'firstAid' ? { ...step, notes: [] } : step)),
+        actions.map((step) => (step.kind === 'firstAid' ? { ...step, notes: [] } : step)),
         at,
       );
       return own.flatMap(rinsedInTheDrum);
@@ -51,8 +51,8 @@ export function readOpened(plan: Plan): WorkList {
 const firstActsOf = ({ atOnce }: Plan): string[] => atOnce.actions.map(({ text }) => text);
 
 /** What the step at the tub says of the first acts. */
-const atTubOf = ({ ladder }: Plan): string[] =>
-  ladder.flatMap(({ steps }) => steps.flatMap(({ kind, notes }) => (kind === 'firstAid' ? notes : [])));
+const atTubOf = ({ passes }: Plan): string[] =>
+  passes.flatMap(({ actions }) => actions.flatMap(({ kind, notes }) => (kind === 'firstAid' ? notes : [])));
 
 /** Lines of the courses. */
 function adviceOf({ verdict, atOnce, keep }: Plan): WorkList['advice'] {

@@ -59,7 +59,7 @@ export function usualFaults(
   if (!usual || isAgainst(facts.piece, taken.facts, usual, partNames))
     return [{ code: 'usualWrong', where: 'usualTaken' }];
   if (facts.seen?.[USUAL_CHECK_ID]) return [];
-  const turn = plan.ladder.findIndex(({ passId }) =>
+  const turn = plan.passes.findIndex(({ passId }) =>
     plan.rounds.some(({ passes }) =>
       passes.some(({ id, checks }) => id === passId && checks.some((one) => one.id === USUAL_CHECK_ID)),
     ),

@@ -31,7 +31,7 @@ export interface Work {
   /** Pass it belongs to, from 0, and that pass's name; a pass may be repeated so often. */
   readonly turn: number;
   readonly turnName: string;
-  /** Its round; in plans from before there were rounds each rung is one by itself. */
+  /** Its round; in plans from before there were rounds each pass is one by itself. */
   readonly round: number;
   readonly repeats: number;
   readonly pours: readonly PouredProduct[];

@@ -1,16 +1,39 @@
+import type { Purpose } from '@feverfew/knowledge';
 import { midpointOf, type SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
 /** Less than this share of the soil is not worth a step, 0–1. Common practice, no source. */
 const MIN_SHARE = 0.05;
+/** Shares have two decimals; their middle may lie this far below what it is. */
+const ROUNDING = 1e-9;
 const NOTHING = { low: 0, high: 0 };
 
-/** Steps that remove next to nothing and prepare nothing. A wash ends the work, so it is never idle. */
+/** What makes way for the next step. A list of its own: the planner's would hide the planner's mistakes. */
+const PREPARES: readonly (Purpose | null)[] = [
+  'bulk',
+  'liquid',
+  'loose',
+  'dust',
+  'residue',
+  'damp',
+  'shape',
+  'larvae',
+  'solventLeft',
+];
+
+/**
+ * Steps that remove next to nothing of every trouble and prepare nothing. A wash ends the work, so it is never idle.
+ * What only a look calls for is for another soil than the one that was estimated.
+ */
 export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds
     .flatMap(({ passes }) => passes)
     .filter(
-      ({ phase, prepares, takes }) => phase !== 'wash' && !prepares && midpointOf(takes.all) < MIN_SHARE,
+      ({ phase, purpose, checks, takes }) =>
+        phase !== 'wash' &&
+        !PREPARES.includes(purpose) &&
+        checks.length === 0 &&
+        takes.byMark.every((share) => midpointOf(share) < MIN_SHARE - ROUNDING),
     )
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 

@@ -45,7 +45,7 @@ const withFirst = (change: Partial<RoundPass>): Plan => ({
   ),
 });
 const withSays = (text: string): Plan => ({ ...PLAN, keep: { ...PLAN.keep, says: [text] } });
-const gone = (all: typeof NOTHING) => ({ all, byMark: [] });
+const gone = (all: typeof NOTHING) => ({ all, byMark: [{ markId: 'beetroot', ...all }] });
 
 /** A second round that leaves as much as the first. */
 const emptyRound = (): Plan => {
@@ -152,8 +152,8 @@ const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>>
   strongestLate: [late({ takes: share(0.5) }), late({ takes: share(0.3) })],
   weakerInstead: [standIn(70), standIn(30)],
   idleStep: [
-    withFirst({ prepares: false, takes: gone(NOTHING) }),
-    withFirst({ prepares: true, takes: gone(NOTHING) }),
+    withFirst({ purpose: 'colour', takes: gone(NOTHING) }),
+    withFirst({ purpose: 'dust', takes: gone(NOTHING) }),
   ],
   emptyRound: [emptyRound(), PLAN],
   equalEnds: [withSays('About 5–5 % is gone.'), withSays('About 5–50 % is gone, 15–5 kg, 1.5–5 h.')],

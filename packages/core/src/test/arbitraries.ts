@@ -55,11 +55,11 @@ const anyAnswers = fc
   );
 
 /** A view chosen in some disputes. */
-const anySchools = fc
-  .subarray(knowledge.schools.map((position) => position.id))
+const anyPositions = fc
+  .subarray(knowledge.positions.map((position) => position.id))
   .map((ids) =>
     Object.fromEntries(
-      knowledge.schools
+      knowledge.positions
         .filter((position) => ids.includes(position.id))
         .map((position) => [position.dispute, position.id]),
     ),
@@ -106,7 +106,7 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
   done: fc
     .uniqueArray(idOf(knowledge.methods), { maxLength: 2 })
     .map((ids) => ids.map((methodId) => ({ methodId, rounds: 1, stalled: false }))),
-  schools: anySchools,
+  positions: anyPositions,
   reach: fc.constantFrom(...REACHES),
 });
 
@@ -122,7 +122,7 @@ export const anyHousehold: fc.Arbitrary<Household> = fc
     allowChlorine: fc.boolean(),
     allowAmmonia: fc.boolean(),
     allowOxalic: fc.boolean(),
-    schools: anySchools,
+    positions: anyPositions,
     hasMachine: fc.boolean(),
     hasScale: fc.boolean(),
     cupboardIds: fc.subarray(knowledge.agents.map((agent) => agent.id)),

@@ -90,7 +90,7 @@ export const household: Household = {
   allowChlorine: false,
   allowAmmonia: false,
   allowOxalic: false,
-  schools: {},
+  positions: {},
 };
 
 export const label = (
@@ -166,7 +166,7 @@ export const trouble = (
   size: { length: 6, width: 4 },
   tried: [],
   done: [],
-  schools: {},
+  positions: {},
   reach: 'shop',
   ...facts,
 });
@@ -235,18 +235,18 @@ export const stiffTowels: TroubleFacts = {
   },
 };
 
-/** The plan with the soak of one rung set to these minutes: a clock is tested apart from what the knowledge says. */
-export const withDwell = <P extends Pick<Plan, 'ladder'>>(
+/** The plan with the soak of one pass set to these minutes: a clock is tested apart from what the knowledge says. */
+export const withDwell = <P extends Pick<Plan, 'passes'>>(
   plan: P,
   methodId: string,
   dwell: Partial<Dwell>,
 ): P => ({
   ...plan,
-  ladder: plan.ladder.map((pass) =>
+  passes: plan.passes.map((pass) =>
     pass.methodId === methodId
       ? {
           ...pass,
-          steps: pass.steps.map((step) =>
+          actions: pass.actions.map((step) =>
             step.dwell ? { ...step, dwell: { ...step.dwell, ...dwell } } : step,
           ),
         }

@@ -10,7 +10,7 @@ import { knowledge } from './fixtures.js';
 const SRC = fileURLToPath(new URL('..', import.meta.url));
 const FAMILIES = [
   ...['fibres', 'items', 'parts', 'components', 'marks', 'agents', 'methods', 'cautions', 'signs'],
-  ...['acidSystems', 'substances', 'schools', 'substitutions', 'forbiddenPairs', 'upkeep', 'wearRules'],
+  ...['acidSystems', 'substances', 'positions', 'substitutions', 'forbiddenPairs', 'upkeep', 'wearRules'],
 ] as const satisfies readonly string[];
 
 /** Words that are an id somewhere and mean something else here. */

@@ -64,8 +64,8 @@ const say: Lexicon = {
 
 /** Every product poured anywhere in a plan, and those that a stand-in replaces. */
 const pouredIn = (plan: Plan): string[] =>
-  plan.ladder.flatMap((pass) =>
-    pass.steps.flatMap((action) =>
+  plan.passes.flatMap((pass) =>
+    pass.actions.flatMap((action) =>
       action.ingredients.flatMap((one) => [
         one.agentId,
         ...(one.standsInFor ? [one.standsInFor.agentId] : []),
@@ -76,7 +76,7 @@ const pouredIn = (plan: Plan): string[] =>
 /** What tells a person to do something: steps and remarks, not the cautions that warn of it. */
 export const toldIn = (plan: Plan): string[] => [
   ...plan.atOnce.actions.map(({ text }) => text),
-  ...plan.ladder.flatMap((pass) => pass.steps.flatMap((action) => actionWords(action, say).lines)),
+  ...plan.passes.flatMap((pass) => pass.actions.flatMap((action) => actionWords(action, say).lines)),
   ...plan.findings
     .filter((finding) => finding.code !== 'cupboardHoldsPair' && finding.code !== 'noHeatBeforeGone')
     .map((finding) => findingWords(finding, say)),
@@ -98,7 +98,7 @@ const SENSELESS: readonly SenseKind[] = [
 export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
   const house = { ...OWNS_ALL, ...home };
   const plan = planTreatment(facts, house, knowledge);
-  const cautionIds = new Set(plan.ladder.flatMap((pass) => pass.cautionIds));
+  const cautionIds = new Set(plan.passes.flatMap((pass) => pass.cautionIds));
   const poured = pouredIn(plan);
   const chemistries = poured.flatMap(
     (id) => knowledge.agents.find((agent) => agent.id === id)?.chemistries ?? [],
@@ -119,14 +119,14 @@ export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
     // A check for a product that is no longer offered would pass for ever: it must have looked at something.
     const before = expect.getState().assertionCalls;
     want.holds(plan);
-    if (plan.ladder.length > 0)
+    if (plan.passes.length > 0)
       expect(expect.getState().assertionCalls, 'holds() judged nothing').toBeGreaterThan(before);
   }
   const says = (code: string) => plan.findings.some((finding) => finding.code === code);
   const sent = (says('noHomeMethod') && says('professionalHand')) || says('waterTestFirst');
-  if (offers === 'pass') expect(plan.ladder.length).toBeGreaterThan(0);
-  else if (offers === 'professional') expect([plan.ladder.length, sent]).toEqual([0, true]);
-  else expect(plan.ladder.length > 0 || sent).toBe(true);
+  if (offers === 'pass') expect(plan.passes.length).toBeGreaterThan(0);
+  else if (offers === 'professional') expect([plan.passes.length, sent]).toEqual([0, true]);
+  else expect(plan.passes.length > 0 || sent).toBe(true);
 }
 
 /** A piece of one or more parts: `{ cotton: 100 }`, or `{ cover: { cotton: 100 }, filling: { foam: 100 } }`. */

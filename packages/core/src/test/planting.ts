@@ -51,14 +51,14 @@ export function planted(
 /** Every kind of violation some test here has planted and seen caught. */
 export const seen = new Set<string>();
 
-export function rungOf(plan: Writable<Plan>, methodId: string): Writable<Pass> {
-  const pass = plan.ladder.find((candidate) => candidate.methodId === methodId);
+export function runPassOf(plan: Writable<Plan>, methodId: string): Writable<Pass> {
+  const pass = plan.passes.find((candidate) => candidate.methodId === methodId);
   if (!pass) throw new Error(`no rung ${methodId}`);
   return pass;
 }
 
 export function stepOf(pass: Writable<Pass>, kind: Action['kind']): Writable<Action> {
-  const action = pass.steps.find((candidate) => candidate.kind === kind);
+  const action = pass.actions.find((candidate) => candidate.kind === kind);
   if (!action) throw new Error(`no step ${kind}`);
   return action;
 }

@@ -9,9 +9,9 @@ export class Walk {
   readonly events: RunEvent[] = [];
   readonly plan: Plan;
   state: RunState;
-  constructor(plan: Plan, rungIndex = 0) {
+  constructor(plan: Plan, passIndex = 0) {
     this.plan = plan;
-    const started = { kind: 'started', at: this.at(), rungIndex } as const;
+    const started = { kind: 'started', at: this.at(), passIndex } as const;
     const begun = applyRunEvent(null, started, plan);
     if (!begun.ok) throw new Error(begun.refusal);
     this.events.push(started);
@@ -24,7 +24,7 @@ export class Walk {
     return currentAction(this.state, this.plan)?.kind;
   }
   get rung(): string | undefined {
-    return this.plan.ladder[this.state.rungIndex]?.methodId;
+    return this.plan.passes[this.state.passIndex]?.methodId;
   }
   send(event: RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'at'> : never) : never): this {
     const whole = { ...event, at: this.at() } as RunEvent;
@@ -35,7 +35,7 @@ export class Walk {
     return this;
   }
   done(): this {
-    return this.send({ kind: 'stepDone', stepId: currentAction(this.state, this.plan)?.id ?? '' });
+    return this.send({ kind: 'actionDone', actionId: currentAction(this.state, this.plan)?.id ?? '' });
   }
   upToLook(): this {
     while (this.kind !== 'look' && this.kind !== 'finalLook') this.done();
@@ -61,9 +61,9 @@ export class Walk {
     return this;
   }
   get passId(): string | null | undefined {
-    return this.plan.ladder[this.state.rungIndex]?.passId;
+    return this.plan.passes[this.state.passIndex]?.passId;
   }
-  get stepId(): string {
+  get actionId(): string {
     return currentAction(this.state, this.plan)?.id ?? '';
   }
 }

@@ -14,7 +14,7 @@ import { planTreatment } from './planTreatment.js';
 const codes = (answers: readonly (readonly Change[])[]) =>
   answers.map((changes) => changes.map((change) => change.code));
 const rungs = (facts: TroubleFacts) =>
-  planTreatment(facts, household, knowledge).ladder.map((pass) => pass.methodId);
+  planTreatment(facts, household, knowledge).passes.map((pass) => pass.methodId);
 /** Dry work that its course has after water (weighing down, taking powder off) is late on purpose. */
 const isInOrder = ({ phase }: RoundPass, at: number, all: readonly RoundPass[]): boolean =>
   phase !== 'dry' || all.slice(0, at).every((earlier) => earlier.phase === 'dry');
@@ -79,7 +79,7 @@ describe('what would change the answer', () => {
           const verdict = planTreatment(given.facts, given.household, knowledge).candidates.find(
             (candidate) => candidate.methodId === struck.methodId,
           )?.verdict;
-          expect(['rung', 'spare']).toContain(verdict);
+          expect(['inPlan', 'spare']).toContain(verdict);
         }
       }),
       { numRuns: runs(15) },
@@ -106,13 +106,13 @@ describe('what would change the answer', () => {
   });
 });
 
-describe('schools side by side', () => {
+describe('positions side by side', () => {
   const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
     size: 'allOver',
   });
   const compared = comparePositions('runWay', run, household, knowledge);
   it('follow every view of the dispute to the end, the usual one marked', () => {
-    expect(compared.map((one) => one.schoolId)).toEqual([
+    expect(compared.map((one) => one.positionId)).toEqual([
       'dyeSuspendingFirst',
       'reducerFirst',
       'oxygenOnRuns',
@@ -132,7 +132,7 @@ describe('schools side by side', () => {
         trouble(markId, piece('tableLinen', { cotton: 100 }), { age: 'days' }),
         household,
         knowledge,
-      ).schools.map(({ dispute }) => dispute);
+      ).positions.map(({ dispute }) => dispute);
     expect(disputes('redWine')).toContain('wine');
     expect(disputes('nailVarnish')).not.toContain('wine');
     expect(disputes('nailVarnish')).not.toContain('codeW');
@@ -141,22 +141,22 @@ describe('schools side by side', () => {
     const towel = piece('towel', { cotton: 100 }, { label: label(60) });
     const verdict = (view: string, ...markIds: readonly [string, ...string[]]) =>
       planTreatment(
-        { ...trouble(markIds[0], towel), markIds, schools: { foodMarks: view } },
+        { ...trouble(markIds[0], towel), markIds, positions: { foodMarks: view } },
         household,
         knowledge,
       ).candidates.find(({ methodId }) => methodId === 'enzymePretreat')?.findings[0]?.code;
-    expect(verdict('foodPeroxide', 'grass')).toBe('otherSchool');
-    expect(verdict('foodVinegar', 'blood')).not.toBe('otherSchool');
-    expect(verdict('foodVinegar', 'blood', 'fruitJuice')).not.toBe('otherSchool');
+    expect(verdict('foodPeroxide', 'grass')).toBe('otherPosition');
+    expect(verdict('foodVinegar', 'blood')).not.toBe('otherPosition');
+    expect(verdict('foodVinegar', 'blood', 'fruitJuice')).not.toBe('otherPosition');
   });
   it('are none for a dispute nobody has', () => {
     expect(comparePositions('teaFirst', run, household, knowledge)).toEqual([]);
   });
   it.each(knowledge.disputes.map((dispute) => dispute.id))('can be chosen per plan: %s', (dispute) => {
-    const positions = knowledge.schools.filter((position) => position.dispute === dispute);
+    const positions = knowledge.positions.filter((position) => position.dispute === dispute);
     for (const position of positions) {
-      const plan = planTreatment({ ...run, schools: { [dispute]: position.id } }, household, knowledge);
-      expect(plan.schools).toContainEqual({ dispute, schoolId: position.id, chosenBy: 'plan' });
+      const plan = planTreatment({ ...run, positions: { [dispute]: position.id } }, household, knowledge);
+      expect(plan.positions).toContainEqual({ dispute, positionId: position.id, chosenBy: 'plan' });
     }
   });
 });
@@ -189,7 +189,7 @@ describe('what has happened to it', () => {
       done: [{ methodId: 'enzymePretreat', rounds, stalled }],
     });
     const passOf = (facts: TroubleFacts) =>
-      planTreatment(facts, household, knowledge).ladder.find((pass) => pass.methodId === 'enzymePretreat');
+      planTreatment(facts, household, knowledge).passes.find((pass) => pass.methodId === 'enzymePretreat');
     const most = passOf(blood)?.maxRounds ?? 0;
     expect(most).toBeGreaterThan(1);
     expect(passOf(done(most, false))).toBeUndefined();
@@ -203,10 +203,10 @@ describe('what has happened to it', () => {
       ...blood,
       tried: [{ agentId: 'enzymePretreater', times, effect: 'nothing', hot: false, washedOut: 'unknown' }],
     });
-    const first = planTreatment(vain(1), household, knowledge).ladder[0];
-    expect(first?.steps.find(({ kind }) => kind !== 'firstAid')?.kind).toBe('rinseBefore');
+    const first = planTreatment(vain(1), household, knowledge).passes[0];
+    expect(first?.actions.find(({ kind }) => kind !== 'firstAid')?.kind).toBe('rinseBefore');
     const high = (facts: TroubleFacts) =>
-      planTreatment(facts, household, knowledge).ladder.find((pass) => pass.methodId === 'enzymePretreat')
+      planTreatment(facts, household, knowledge).passes.find((pass) => pass.methodId === 'enzymePretreat')
         ?.effect.high ?? 0;
     expect(high(vain(1))).toBeLessThan(high(blood));
     expect(rungs(vain(2))).not.toContain('enzymePretreat');
@@ -222,7 +222,7 @@ describe('what has happened to it', () => {
     expect(findings({ ...blood, goneComponentIds: ['haem'] })).toEqual(['nothingLeft']);
     const egg = trouble('egg', piece('shirt', { cotton: 100 }, { label: label(60) }));
     const without = planTreatment({ ...egg, goneComponentIds: ['protein'] }, household, knowledge);
-    const acts = without.ladder.flatMap((pass) => pass.acts.map(({ componentId }) => componentId));
+    const acts = without.passes.flatMap((pass) => pass.acts.map(({ componentId }) => componentId));
     expect(acts).toContain('freshOil');
     expect(acts).not.toContain('protein');
   });
@@ -232,7 +232,7 @@ describe('several troubles on one piece', () => {
   it('are worked phase by phase: dry side, solvent, local work, bath, one wash', () => {
     fc.assert(
       fc.property(anyFacts, (facts) => {
-        if (facts.markIds.length < 2 || Object.keys(facts.schools).length > 0) return;
+        if (facts.markIds.length < 2 || Object.keys(facts.positions).length > 0) return;
         for (const { passes } of planTreatment(facts, household, knowledge).rounds) {
           const ranks = passes.filter(isInOrder).map(({ phase }) => PHASES.indexOf(phase));
           expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
@@ -251,7 +251,7 @@ describe('several troubles on one piece', () => {
       expect.objectContaining({ code: 'onePlanForAll', facts: { marks: 3 } }),
     );
     expect(plan.rounds[0]?.passes.filter(({ phase }) => phase === 'wash')).toHaveLength(1);
-    for (const pass of plan.ladder)
+    for (const pass of plan.passes)
       expect(pass.effectByMark.map((mark) => mark.markId)).toEqual(['berry', 'grass', 'tomato']);
   });
 });
@@ -270,8 +270,8 @@ describe('the cupboard', () => {
       home,
       knowledge,
     );
-    const mix = plan.ladder
-      .flatMap((pass) => pass.steps)
+    const mix = plan.passes
+      .flatMap((pass) => pass.actions)
       .flatMap((action) => action.ingredients)
       .find((one) => one.standsInFor?.agentId === 'peroxide');
     if (mix?.standsInFor) expect(mix.massG).toBeCloseTo(mix.standsInFor.amount * 0.1045, 0);

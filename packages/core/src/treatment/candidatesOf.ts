@@ -27,7 +27,7 @@ export function candidatesOf(
       ({ methodId, findings, opensAfterTest }): Candidate =>
         opensAfterTest
           ? { methodId, verdict: 'ruledOut', findings: [finding('afterWaterTest', { methodId })] }
-          : { methodId, verdict: 'rung', findings },
+          : { methodId, verdict: 'inPlan', findings },
     ),
     ...notUsed.map(({ methodId, findings }): Candidate => {
       const may = findings.every(({ code }) => MAY_BE_DONE.includes(code));

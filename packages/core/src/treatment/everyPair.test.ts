@@ -31,7 +31,7 @@ describe('every mark on every fibre', () => {
           const none = mark.damage
             ? says('noCleaningHelps')
             : says('noHomeMethod') && says('professionalHand');
-          if (plan.ladder.length === 0 && !none)
+          if (plan.passes.length === 0 && !none)
             wrong.push([mark.id, fibre.id, 'neither a way nor an honest none']);
           for (const violation of checkPlan(plan, household, knowledge))
             wrong.push([mark.id, fibre.id, violation]);

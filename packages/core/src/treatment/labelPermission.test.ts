@@ -22,7 +22,7 @@ function planOf(facts: TroubleFacts, household: Household = house) {
   const plan = planTreatment(facts, household, knowledge);
   expect(checkPlan(plan, household, knowledge)).toEqual([]);
   const candidate = (methodId: string) => plan.candidates.find((one) => one.methodId === methodId);
-  const pass = (methodId: string) => plan.ladder.find((one) => one.methodId === methodId);
+  const pass = (methodId: string) => plan.passes.find((one) => one.methodId === methodId);
   return { plan, candidate, pass };
 }
 const parts = (
@@ -72,8 +72,8 @@ describe('what the label allows', () => {
   });
   it('keeps a long soak of tender fibres cool though the label says 60', () => {
     const { plan } = planOf(yellow({ cotton: 90, elastane: 10 }, { label: label(60, 'oxygenOnly') }));
-    for (const pass of plan.ladder)
-      for (const { dwell, tempC, bath } of pass.steps)
+    for (const pass of plan.passes)
+      for (const { dwell, tempC, bath } of pass.actions)
         if (bath && dwell && dwell.maxMin > 120) expect(tempC?.max ?? 0).toBeLessThanOrEqual(40);
   });
   it('lets a failed fastness, antique and worn-thin cloth hold against it', () => {
@@ -123,7 +123,7 @@ describe('the ordinary good method is not barred for nothing', () => {
       size: 'coin',
     });
     const { plan } = planOf(rust, { ...house, allowOxalic: true });
-    const order = plan.ladder.map((pass) => pass.methodId);
+    const order = plan.passes.map((pass) => pass.methodId);
     expect(order).toContain('oxalicSpot');
     expect(order.indexOf('citricSpot')).toBeLessThan(order.indexOf('oxalicSpot'));
     const without = {
@@ -135,7 +135,7 @@ describe('the ordinary good method is not barred for nothing', () => {
     };
     const early = planTreatment({ ...rust, reach: 'house' }, without, knowledge);
     // The citric acid may be named as what is worth buying; oxalic acid never comes without it.
-    const before = early.ladder.map((pass) => pass.methodId);
+    const before = early.passes.map((pass) => pass.methodId);
     expect(before.slice(0, before.indexOf('citricSpot') + 1)).not.toContain('oxalicSpot');
     expect(planOf(rust, { ...house, allowOxalic: false }).candidate('oxalicSpot')?.findings[0]?.code).toBe(
       'offByDefault',
@@ -171,7 +171,7 @@ describe('the ordinary good method is not barred for nothing', () => {
     });
     const { plan, candidate } = planOf(pen);
     expect(candidate('alcoholSpot')?.verdict).not.toBe('ruledOut');
-    expect(plan.ladder[0]?.steps[0]?.kind).toBe('airOut');
+    expect(plan.passes[0]?.actions[0]?.kind).toBe('airOut');
   });
   it('gives a towel nobody could replace the dye-suspending bath after a corner test', () => {
     const run = trouble(
@@ -183,13 +183,13 @@ describe('the ordinary good method is not barred for nothing', () => {
       },
     );
     const bath = planOf(run).pass('dyeSuspendingSoak') ?? expect.unreachable('the bath');
-    expect(bath.steps.map((step) => step.kind)).toContain('hiddenTest');
+    expect(bath.actions.map((step) => step.kind)).toContain('hiddenTest');
   });
   it('knows two ways with iodine, and none of them is the dye-run reducer', () => {
     const iodine = trouble('iodineMark', piece('tShirt', { cotton: 100 }, { label: label(40) }), {
       size: 'coin',
     });
-    const ids = planOf(iodine).plan.ladder.map((pass) => pass.methodId);
+    const ids = planOf(iodine).plan.passes.map((pass) => pass.methodId);
     expect(ids.some((id) => id === 'vitaminSpot' || id === 'thiosulphateSpot')).toBe(true);
     expect(ids).not.toContain('reducerSoak');
   });
@@ -208,7 +208,7 @@ describe('a sofa without a code', () => {
     );
   it('gets dry powder at once, and everything wet waits for the water test', () => {
     const { plan, candidate } = planOf(wine({}));
-    expect(plan.ladder.map((pass) => pass.methodId)).toContain('absorbentOnWet');
+    expect(plan.passes.map((pass) => pass.methodId)).toContain('absorbentOnWet');
     for (const id of ['coldBlot', 'vinegarDetergentBlot'])
       expect(candidate(id)?.findings.map((one) => one.code)).toEqual(['afterWaterTest']);
     expect(plan.findings.map((one) => one.code)).toContain('codeUnknown');
@@ -222,7 +222,7 @@ describe('a sofa without a code', () => {
   });
   it('is told to test first where nothing dry helps any more', () => {
     const { plan } = planOf(wine({}, { age: 'weeks', wetness: 'dry' }));
-    expect(plan.ladder).toEqual([]);
+    expect(plan.passes).toEqual([]);
     expect(plan.findings.map((one) => one.code)).toContain('waterTestFirst');
     expect(plan.findings.map((one) => one.code)).not.toContain('noHomeMethod');
   });

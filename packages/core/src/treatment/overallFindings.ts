@@ -20,11 +20,11 @@ import { timeFindings } from './timeFindings.js';
 /** Remarks on the plan as a whole. */
 export function overallFindings(
   context: PlanContext,
-  { ladder, rounds }: Pick<LaidOut, 'ladder' | 'rounds'>,
+  { passes, rounds }: Pick<LaidOut, 'passes' | 'rounds'>,
   cupboard: CupboardView,
   waiting: boolean,
 ): Finding[] {
-  const rungs = ladder.length;
+  const rungs = passes.length;
   const none = rungs === 0 && !isDamageOnly(context) && !waiting;
   const rinsedFirst = context.residues.length > 0;
   return [
@@ -53,7 +53,7 @@ export function overallFindings(
         ]
       : []),
     ...heatFindings(context),
-    ...cupboardPairs(context, ladder),
+    ...cupboardPairs(context, passes),
   ];
 }
 
@@ -230,11 +230,11 @@ function professionalBecause(
  */
 function cupboardPairs(
   { cupboard, facts, knowledge, index }: PlanContext,
-  ladder: LaidOut['ladder'],
+  passes: LaidOut['passes'],
 ): Finding[] {
   const used = new Set([
-    ...ladder.flatMap(({ steps }) =>
-      steps.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
+    ...passes.flatMap(({ actions }) =>
+      actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
     ),
     ...facts.tried.map(({ agentId }) => agentId),
   ]);

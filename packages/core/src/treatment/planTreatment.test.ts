@@ -13,15 +13,17 @@ import { planTreatment } from './planTreatment.js';
 
 const plan = (facts: TroubleFacts, home: Household = household): Plan =>
   planTreatment(facts, home, knowledge);
-const rungs = (made: Plan) => made.ladder.map((pass) => pass.methodId);
+const rungs = (made: Plan) => made.passes.map((pass) => pass.methodId);
 const action = (made: Plan, methodId: string, kind: Action['kind']) =>
-  made.ladder.find((pass) => pass.methodId === methodId)?.steps.find((candidate) => candidate.kind === kind);
+  made.passes
+    .find((pass) => pass.methodId === methodId)
+    ?.actions.find((candidate) => candidate.kind === kind);
 const against = (made: Plan, methodId: string) =>
   made.candidates.find((candidate) => candidate.methodId === methodId && candidate.verdict === 'ruledOut')
     ?.findings ?? [];
 const codes = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
 const agentsIn = (made: Plan) =>
-  made.ladder.flatMap((pass) => pass.steps.flatMap((entry) => entry.ingredients.map((one) => one.agentId)));
+  made.passes.flatMap((pass) => pass.actions.flatMap((entry) => entry.ingredients.map((one) => one.agentId)));
 
 describe('beetroot on white damask with a 60 °C tag', () => {
   const made = plan(cases.beetrootOnDamask);
@@ -56,8 +58,8 @@ describe('beetroot on white damask with a 60 °C tag', () => {
     );
   });
   it('goes from the first seconds to the last look, rinsed by the machine', () => {
-    const first = made.ladder.slice(0, 3);
-    expect(first.map(({ steps }) => steps.map((entry) => entry.kind))).toEqual([
+    const first = made.passes.slice(0, 3);
+    expect(first.map(({ actions }) => actions.map((entry) => entry.kind))).toEqual([
       ['firstAid', 'mix', 'apply', 'dwell', 'look'],
       ['mix', 'apply', 'dwell', 'look'],
       ['mix', 'apply', 'dwell', 'dry', 'finalLook'],
@@ -69,8 +71,10 @@ describe('beetroot on white damask with a 60 °C tag', () => {
       ...(drying ? [drying.action] : []),
       ...(look ? [look.action] : []),
     ]);
-    expect(made.ladder.flatMap(({ steps }) => steps).filter(({ kind }) => kind !== 'firstAid')).toEqual(laid);
-    expect(made.ladder[0]?.steps[0]?.notes).toEqual(made.atOnce.actions.map(({ text }) => text));
+    expect(made.passes.flatMap(({ actions }) => actions).filter(({ kind }) => kind !== 'firstAid')).toEqual(
+      laid,
+    );
+    expect(made.passes[0]?.actions[0]?.notes).toEqual(made.atOnce.actions.map(({ text }) => text));
   });
   it('says how much the first seconds take by themselves, and nothing where nothing of it moves the soil', () => {
     const made = (age: 'minutes' | 'months', wetness: 'wet' | 'dry') =>
@@ -95,8 +99,8 @@ describe('blood on a wool blanket', () => {
   const made = plan(cases.bloodOnWoolBlanket);
   it('stays cold', () => {
     expect(made.envelope.tempC.max).toBe(30);
-    for (const pass of made.ladder)
-      for (const entry of pass.steps) expect(entry.tempC?.max ?? 0).toBeLessThanOrEqual(30);
+    for (const pass of made.passes)
+      for (const entry of pass.actions) expect(entry.tempC?.max ?? 0).toBeLessThanOrEqual(30);
   });
   it('uses no protease and no percarbonate anywhere, and says why', () => {
     expect(agentsIn(made)).not.toEqual(expect.arrayContaining(['bioDetergent']));
@@ -112,17 +116,17 @@ describe('blood on a wool blanket', () => {
     });
   });
   it('allows weak peroxide as the last before the wash: cool, at most half an hour, twice, after a hidden test', () => {
-    const last = made.ladder.find(({ methodId }) => methodId === 'peroxideDab');
+    const last = made.passes.find(({ methodId }) => methodId === 'peroxideDab');
     expect(last?.maxRounds).toBe(2);
     expect(made.rounds[0]?.passes.at(-2)?.methodId).toBe('peroxideDab');
-    expect(last?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.maxMin).toBeLessThanOrEqual(30);
-    expect(last?.steps.some((entry) => entry.kind === 'hiddenTest')).toBe(true);
+    expect(last?.actions.find((entry) => entry.kind === 'dwell')?.dwell?.maxMin).toBeLessThanOrEqual(30);
+    expect(last?.actions.some((entry) => entry.kind === 'hiddenTest')).toBe(true);
   });
   it('never tumbles and handles it as body fluid', () => {
-    expect(made.ladder.flatMap((pass) => pass.steps.flatMap((entry) => entry.dryingWays))).not.toContain(
+    expect(made.passes.flatMap((pass) => pass.actions.flatMap((entry) => entry.dryingWays))).not.toContain(
       'tumbleLow',
     );
-    expect(made.ladder[0]?.cautionIds).toEqual(expect.arrayContaining(['bodyFluids', 'gloves']));
+    expect(made.passes[0]?.cautionIds).toEqual(expect.arrayContaining(['bodyFluids', 'gloves']));
   });
 });
 
@@ -130,8 +134,8 @@ describe('blackberry on a code-W armchair', () => {
   const made = plan(cases.blackberryOnArmchair);
   it('blots with water-based methods only, nothing immersed or washed', () => {
     expect(rungs(made).slice(0, 2)).toEqual(['vinegarDetergentBlot', 'peroxideDab']);
-    for (const pass of made.ladder)
-      for (const entry of pass.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
+    for (const pass of made.passes)
+      for (const entry of pass.actions) expect([entry.bath, entry.programme]).toEqual([null, null]);
   });
   it('rules natural soap out by its tannin', () => {
     const soap = made.candidates.find((candidate) => candidate.methodId === 'whiteSoapBlot');
@@ -143,7 +147,7 @@ describe('blackberry on a code-W armchair', () => {
   it('keeps the S- and X-coded chair dry and names the professional', () => {
     for (const code of ['S', 'X'] as const) {
       const dry = plan(trouble('berry', piece('armchair', { cotton: 100 }, { colour: 'pale', code })));
-      expect(dry.ladder.every((pass) => pass.steps.every((entry) => entry.kind !== 'mix'))).toBe(true);
+      expect(dry.passes.every((pass) => pass.actions.every((entry) => entry.kind !== 'mix'))).toBe(true);
       expect(codes(dry.findings)).toContain('professionalHand');
     }
   });
@@ -162,7 +166,7 @@ describe('nail varnish on an acetate lining', () => {
     });
   });
   it('says honestly that nothing is left but a professional', () => {
-    expect(made.ladder).toEqual([]);
+    expect(made.passes).toEqual([]);
     expect(codes(made.findings).slice(0, 2)).toEqual(['noHomeMethod', 'professionalHand']);
   });
 });
@@ -178,7 +182,7 @@ describe('storage yellow on a petticoat with a 40 °C tag', () => {
     expect(mix?.ingredients[0]?.massG).toBeCloseTo(41.25, 0);
   });
   it('says that the label keeps it cooler than best', () => {
-    expect(made.ladder.find((pass) => pass.methodId === 'longOxygenSoak')?.findings).toContainEqual(
+    expect(made.passes.find((pass) => pass.methodId === 'longOxygenSoak')?.findings).toContainEqual(
       expect.objectContaining({
         code: 'coolerThanBest',
         facts: expect.objectContaining({ gotC: 40, owner: expect.objectContaining({ kind: 'label' }) }),
@@ -196,8 +200,8 @@ describe('fish-meal smell on a cotton overall', () => {
       'vinegarSpot',
       'bioMachineWash',
     ]);
-    const pass = made.ladder.find((candidate) => candidate.methodId === 'vinegarSpot');
-    expect(pass?.steps.map((entry) => entry.kind)).toEqual([
+    const pass = made.passes.find((candidate) => candidate.methodId === 'vinegarSpot');
+    expect(pass?.actions.map((entry) => entry.kind)).toEqual([
       'hiddenTest',
       'mix',
       'apply',
@@ -205,9 +209,9 @@ describe('fish-meal smell on a cotton overall', () => {
       'look',
       'rinse',
     ]);
-    const mix = pass?.steps.find((entry) => entry.kind === 'mix');
+    const mix = pass?.actions.find((entry) => entry.kind === 'mix');
     expect(mix?.ingredients[0]?.volumeML).toBe(mix?.waterML);
-    expect(pass?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.minMin).toBe(15);
+    expect(pass?.actions.find((entry) => entry.kind === 'dwell')?.dwell?.minMin).toBe(15);
   });
 });
 
@@ -216,10 +220,10 @@ describe('what stands in, and how often', () => {
     const cupboard = ['peroxide', 'colourOxygenBleach', 'bioDetergent', 'liquidDetergent', 'vinegar'].map(
       (agentId) => ({ agentId, strengthPct: agentId === 'peroxide' ? 3 : null }),
     );
-    const soak = plan(cases.beetrootOnDamask, { ...household, cupboard }).ladder.find(({ methodId }) =>
+    const soak = plan(cases.beetrootOnDamask, { ...household, cupboard }).passes.find(({ methodId }) =>
       /oxygenSoak/i.test(methodId),
     );
-    expect(soak?.steps.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId))).toEqual([
+    expect(soak?.actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId))).toEqual([
       'colourOxygenBleach',
     ]);
   });
@@ -230,7 +234,7 @@ describe('what stands in, and how often', () => {
     );
     const poured = (size: 'palm' | 'plate') =>
       plan({ ...trouble('tar', tee), size }, { ...household, cupboard })
-        .ladder.flatMap(({ steps }) => steps.flatMap(({ ingredients }) => ingredients))
+        .passes.flatMap(({ actions }) => actions.flatMap(({ ingredients }) => ingredients))
         .flatMap(({ agentId, volumeML }) => (agentId === 'solventPretreater' ? [volumeML ?? 0] : []));
     expect(poured('palm')).toHaveLength(2);
     expect(poured('plate')).toHaveLength(1);
@@ -280,7 +284,7 @@ describe('the planner', () => {
       piece: { ...cases.beetrootOnDamask.piece, itemId: null },
     });
     expect(codes(bare.findings)).toEqual(['markNeeded', 'itemNeeded']);
-    expect(bare.ladder).toEqual([]);
+    expect(bare.passes).toEqual([]);
     expect(bare.envelope.tempC.max).toBe(60);
   });
 
@@ -361,18 +365,20 @@ describe('the planner', () => {
       size: 'allOver',
     });
     expect(rungs(plan(run))).toContain('dyeSuspendingSoak');
-    expect(rungs(plan(run, { ...household, schools: { runWay: 'reducerFirst' } }))).toContain('reducerSoak');
-    const made = plan(run, { ...household, schools: { runWay: 'dyeSuspendingFirst' } });
-    expect(codes(against(made, 'reducerSoak'))).toEqual(['otherSchool']);
+    expect(rungs(plan(run, { ...household, positions: { runWay: 'reducerFirst' } }))).toContain(
+      'reducerSoak',
+    );
+    const made = plan(run, { ...household, positions: { runWay: 'dyeSuspendingFirst' } });
+    expect(codes(against(made, 'reducerSoak'))).toEqual(['otherPosition']);
   });
 
   it('lowers the odds with age and heat', () => {
-    const fresh = plan(cases.beetrootOnDamask).ladder[0]?.effect.high ?? 0;
-    const old = plan({ ...cases.beetrootOnDamask, age: 'months' }).ladder[0]?.effect.high ?? 1;
+    const fresh = plan(cases.beetrootOnDamask).passes[0]?.effect.high ?? 0;
+    const old = plan({ ...cases.beetrootOnDamask, age: 'months' }).passes[0]?.effect.high ?? 1;
     expect(old).toBeLessThan(fresh);
     const egg = trouble('egg', piece('tableLinen', { linen: 100 }, { label: label(60) }));
-    expect(plan({ ...egg, heat: 'tumbled' }).ladder[0]?.effect.high).toBeLessThan(
-      plan(egg).ladder[0]?.effect.high ?? 0,
+    expect(plan({ ...egg, heat: 'tumbled' }).passes[0]?.effect.high).toBeLessThan(
+      plan(egg).passes[0]?.effect.high ?? 0,
     );
   });
 
@@ -401,7 +407,7 @@ describe('the planner', () => {
   it('offers every rung gentlest first, each with a whole effect range', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
-        for (const pass of plan(facts, home).ladder) {
+        for (const pass of plan(facts, home).passes) {
           expect(pass.effect.low).toBeGreaterThanOrEqual(0);
           expect(pass.effect.low).toBeLessThanOrEqual(pass.effect.high);
           expect(pass.effect.high).toBeLessThanOrEqual(1);
@@ -449,7 +455,7 @@ describe('the planner', () => {
           plan({ ...facts, reach: 'house' }, home)
             .candidates.filter(
               ({ verdict, findings }) =>
-                verdict === 'rung' || verdict === 'spare' || findings[0]?.code === 'apartFromRung',
+                verdict === 'inPlan' || verdict === 'spare' || findings[0]?.code === 'apartFromRung',
             )
             .map((candidate) => candidate.methodId)
             // A step of courses alone is looked at only where its course comes to it.

@@ -50,7 +50,7 @@ export function planTreatment(
     candidates: candidatesOf(laid, assessments, context),
     findings: overallFindings({ ...context, usual: asked }, laid, view, assessments.some(isWaiting)),
     cupboard: view,
-    schools: positionsAtWork(laid, assessments, context),
+    positions: positionsAtWork(laid, assessments, context),
   };
 }
 
@@ -77,7 +77,7 @@ function nothingToTreat({
       ...(item ? [] : [finding('itemNeeded', {})]),
     ],
     cupboard: { now: null, ifBought: null },
-    schools: [],
+    positions: [],
   };
 }
 type Frame = ReturnType<typeof openCase>['frame'];
@@ -118,15 +118,15 @@ const isWaiting = ({ candidate }: MethodAssessment): boolean =>
  * have none of their own), or a view was chosen for this plan, or it adds a step here.
  */
 function positionsAtWork(
-  { ladder }: LaidOut,
+  { passes }: LaidOut,
   assessments: readonly MethodAssessment[],
   { positions, index, item }: PlanContext,
 ): PositionView[] {
   const taken = new Set(
     [
-      ...ladder.map(({ methodId }) => methodId),
+      ...passes.map(({ methodId }) => methodId),
       ...assessments.flatMap(({ eligible, candidate }) => eligible?.method.id ?? candidate?.methodId ?? []),
-    ].flatMap((methodId) => index.methods.get(methodId)?.schoolId ?? []),
+    ].flatMap((methodId) => index.methods.get(methodId)?.positionId ?? []),
   );
   const disputed = (dispute: string) => {
     const own = (index.positionsOf.get(dispute) ?? []).filter(({ id }) => index.methodsOfPosition.has(id));
@@ -139,7 +139,7 @@ function positionsAtWork(
       effect.kind !== 'methods' &&
       (!('itemIds' in effect) || effect.itemIds.length === 0 || effect.itemIds.includes(item.id));
     return disputed(dispute) || chosenBy === 'plan' || (acts && effect.kind === 'note')
-      ? [{ dispute, schoolId: position.id, chosenBy }]
+      ? [{ dispute, positionId: position.id, chosenBy }]
       : [];
   });
 }

@@ -21,7 +21,7 @@ const turnedRound = (facts: TroubleFacts): TroubleFacts => ({
   tried: reversed(facts.tried),
   done: reversed(facts.done),
   answers: Object.fromEntries(reversed(Object.entries(facts.answers))),
-  schools: Object.fromEntries(reversed(Object.entries(facts.schools))),
+  positions: Object.fromEntries(reversed(Object.entries(facts.positions))),
   // The same part carries the trouble.
   partIndex: facts.partIndex < facts.piece.parts.length ? facts.piece.parts.length - 1 - facts.partIndex : 99,
   piece: {

@@ -238,7 +238,7 @@ const CASES: readonly Case[] = [
     facts: trouble(
       'motorOil',
       on('workwear', { cotton: 100 }, { colour: 'mid', fastness: 'proven', label: label(60) }),
-      { schools: { oil: 'oilSolvent' } },
+      { positions: { oil: 'oilSolvent' } },
     ),
     does: ['spiritsSpot'],
   },
@@ -381,7 +381,7 @@ const CASES: readonly Case[] = [
     name: 'mildew, white cotton, any bleach, chlorine school: diluted, alone in its plan',
     ground: 'LB; HB',
     facts: trouble('mildew', on('tableLinen', { cotton: 100 }, { label: label(60, 'any') }), {
-      schools: { whites: 'chlorineWhites' },
+      positions: { whites: 'chlorineWhites' },
     }),
     does: ['chlorineSoak'],
     doesNot: ['oxygenSoak', 'peroxideDab', 'vinegarSpot'],
@@ -432,7 +432,7 @@ const CASES: readonly Case[] = [
     facts: trouble(
       'dyeRun',
       on('jeans', { cotton: 100 }, { colour: 'white', metalParts: true, label: label(60) }),
-      { ...whole, schools: { runWay: 'reducerFirst' } },
+      { ...whole, positions: { runWay: 'reducerFirst' } },
     ),
     doesNot: ['reducerSoak'],
   },
@@ -607,7 +607,7 @@ const CASES: readonly Case[] = [
     ground: 'CP: a known exception',
     facts: trouble('fruitJam', on('armchair', { cotton: 100 }, { colour: 'white', code: 'W' }), {
       ...fresh,
-      schools: { codeW: 'whiteSoapOnW' },
+      positions: { codeW: 'whiteSoapOnW' },
     }),
     does: ['whiteSoapBlot'],
   },
@@ -683,7 +683,7 @@ const CASES: readonly Case[] = [
     ground: 'LB',
     facts: trouble('dyeRun', on('pillowcase', { cotton: 100 }, cotton60), {
       ...whole,
-      schools: { runWay: 'reducerFirst' },
+      positions: { runWay: 'reducerFirst' },
     }),
     doesNot: ['reducerSoak', 'ammoniaMix'],
     home: { asthma: true, allowAmmonia: true },
@@ -693,7 +693,7 @@ const CASES: readonly Case[] = [
     ground: 'CLP: Repr. 1B',
     facts: trouble('stiffTowels', on('babyClothes', { cotton: 100 }, cotton60), {
       ...whole,
-      schools: { deepStripWay: 'deepStripAView' },
+      positions: { deepStripWay: 'deepStripAView' },
     }),
     doesNot: ['deepStripBorax'],
     home: { boraxSold: true },
@@ -721,7 +721,7 @@ describe('written-out cases', () => {
   it.each(CASES)('$name [$ground]', ({ facts, does = [], doesNot = [], none, home }) => {
     const house: Household = { ...household, ...home };
     const plan = planTreatment(facts, house, knowledge);
-    const offered = plan.ladder.map((pass) => pass.methodId);
+    const offered = plan.passes.map((pass) => pass.methodId);
     expect(offered).toEqual(expect.arrayContaining([...does]));
     expect(offered.filter((methodId) => doesNot.includes(methodId))).toEqual([]);
     if (none) {

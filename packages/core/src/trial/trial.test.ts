@@ -68,7 +68,7 @@ describe('what makes a trial unfair or unsafe', () => {
   const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
   const faults = (methodIds: string[], place: 'zones' | 'pieces' = 'pieces') =>
     trialFaults(plan, methodIds, place, knowledge).map((fault) => fault.code);
-  it('is one alone, four, the same twice, or what is not on the ladder', () => {
+  it('is one alone, four, the same twice, or what is not on the passes', () => {
     expect(faults(['oxygenSoak'])).toEqual(['tooFew']);
     expect(faults(['a', 'b', 'c', 'd'])).toEqual(['tooMany']);
     expect(faults(['oxygenSoak', 'oxygenSoak'])).toEqual(['sameTwice']);
@@ -85,9 +85,9 @@ describe('what makes a trial unfair or unsafe', () => {
       const made = planTreatment(facts, household, knowledge);
       const ids = trialPasses(made).map(({ methodId }) => methodId);
       expect(new Set(ids).size).toBe(ids.length);
-      const before = { rounds: [], ladder: made.ladder.map((pass) => ({ ...pass, passId: null })) };
+      const before = { rounds: [], passes: made.passes.map((pass) => ({ ...pass, passId: null })) };
       expect(new Set(trialPasses(before).map((pass) => pass.methodId))).toEqual(
-        new Set(made.ladder.map((pass) => pass.methodId)),
+        new Set(made.passes.map((pass) => pass.methodId)),
       );
     }
   });
@@ -98,13 +98,13 @@ describe('what makes a trial unfair or unsafe', () => {
     const first = plan.rounds[0] ?? expect.unreachable();
     const work = first.passes.find(({ methodId }) => methodId === 'oxygenSoak') ?? expect.unreachable();
     const dwelling = (maxMin: number) =>
-      spot.steps.map((step) =>
+      spot.actions.map((step) =>
         step.dwell ? { ...step, dwell: { ...step.dwell, minMin: 1, maxMin } } : step,
       );
     const withSpot = (maxMin: number) => ({
       ...plan,
       rounds: [{ ...first, passes: [{ ...work, id: 'r1p0', methodId: 'detergentSpot' }, ...first.passes] }],
-      ladder: [{ ...spot, steps: dwelling(maxMin) }, ...plan.ladder],
+      passes: [{ ...spot, actions: dwelling(maxMin) }, ...plan.passes],
     });
     const of = (maxMin: number, place: 'zones' | 'pieces') =>
       trialFaults(withSpot(maxMin), ['detergentSpot', 'oxygenSoak'], place, knowledge).map(
@@ -121,8 +121,8 @@ describe('what makes a trial unfair or unsafe', () => {
       household,
       knowledge,
     );
-    const pairs = spots.ladder.flatMap((one, index) =>
-      spots.ladder
+    const pairs = spots.passes.flatMap((one, index) =>
+      spots.passes
         .slice(index + 1)
         .map((other) => trialFaults(spots, [one.methodId, other.methodId], 'zones', knowledge)),
     );
@@ -145,7 +145,7 @@ describe('what makes a trial unfair or unsafe', () => {
     expect(pair).toHaveLength(2);
     const doctored = {
       ...spots,
-      ladder: pair.map((methodId) => ({ ...spots.ladder[0], methodId })),
+      passes: pair.map((methodId) => ({ ...spots.passes[0], methodId })),
     } as typeof spots;
     expect(trialFaults(doctored, pair, 'zones', knowledge).map((fault) => fault.code)).toContain(
       'mustNotMeet',

@@ -23,30 +23,30 @@ export const MAX_ARMS = 3;
 /**
  * Passes of a plan that can be tried against each other: those that take something out by themselves, each way once. What
  * only prepares, and the wash that ends a round, are for all arms alike. Plans from before there were rounds: every
- * rung.
+ * pass.
  */
-export function trialPasses({ ladder, rounds }: Pick<Plan, 'ladder' | 'rounds'>): Pass[] {
-  const passes = rounds.flatMap((round) => round.passes);
+export function trialPasses({ passes, rounds }: Pick<Plan, 'passes' | 'rounds'>): Pass[] {
+  const inRounds = rounds.flatMap((round) => round.passes);
   const seen = new Set<string>();
-  return ladder.filter(({ methodId, passId }) => {
-    const pass = passes.find(({ id }) => id === passId);
-    const works = passes.length === 0 || (pass && !pass.prepares && pass.phase !== 'wash');
+  return passes.filter(({ methodId, passId }) => {
+    const pass = inRounds.find(({ id }) => id === passId);
+    const works = inRounds.length === 0 || (pass && !pass.prepares && pass.phase !== 'wash');
     return works && !seen.has(methodId) && seen.add(methodId);
   });
 }
 
 /** The pass an arm of a trial is. */
 export const armPass = <P extends Pick<Pass, 'methodId' | 'passId'>>(
-  ladder: readonly P[],
+  passes: readonly P[],
   { methodId, passId }: TrialArm,
-): P | undefined => ladder.find((pass) => (passId ? pass.passId === passId : pass.methodId === methodId));
+): P | undefined => passes.find((pass) => (passId ? pass.passId === passId : pass.methodId === methodId));
 
 /**
  * The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is
  * none.
  */
 export function commonDwellMin(passes: readonly Pass[]): number | null {
-  const dwells = passes.map((pass) => pass.steps.find((action) => action.dwell)?.dwell ?? null);
+  const dwells = passes.map((pass) => pass.actions.find((action) => action.dwell)?.dwell ?? null);
   if (dwells.some((dwell) => dwell === null)) return null;
   const least = Math.max(...dwells.map((dwell) => dwell?.minMin ?? 0));
   const most = Math.min(...dwells.map((dwell) => dwell?.maxMin ?? 0));
@@ -63,7 +63,7 @@ export function trialFaults(
   if (methodIds.length < 2) return [{ code: 'tooFew' }];
   if (methodIds.length > MAX_ARMS) return [{ code: 'tooMany' }];
   if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
-  if (methodIds.some((id) => plan.ladder.every((pass) => pass.methodId !== id)))
+  if (methodIds.some((id) => plan.passes.every((pass) => pass.methodId !== id)))
     return [{ code: 'notOnLadder' }];
   const passes = trialPasses(plan).filter(({ methodId }) => methodIds.includes(methodId));
   if (passes.length < methodIds.length) return [{ code: 'prepares' }];

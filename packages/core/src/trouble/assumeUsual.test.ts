@@ -15,7 +15,7 @@ const bare = (itemId: string, more: Partial<PieceFacts> = {}): PieceFacts => ({
 const taken = (of: PieceFacts) => usualTaken({ piece: of }, index);
 const plan = (...facts: Parameters<typeof trouble>) => planTreatment(trouble(...facts), household, knowledge);
 const checked = (of: ReturnType<typeof plan>) =>
-  of.ladder.map(({ passId }) =>
+  of.passes.map(({ passId }) =>
     of.rounds
       .flatMap(({ passes }) => passes)
       .find(({ id }) => id === passId)
@@ -86,7 +86,7 @@ describe('a plan for the usual', () => {
 
   it('is the plan of such a piece, were it given; the check goes once it was read', () => {
     const facts = trouble('coffee', bare('shirt', { colour: 'white' }));
-    const methods = (of: ReturnType<typeof plan>) => of.ladder.map(({ methodId }) => methodId);
+    const methods = (of: ReturnType<typeof plan>) => of.passes.map(({ methodId }) => methodId);
     const open = planTreatment(facts, household, knowledge);
     expect(methods(planTreatment(assumeUsual(facts, knowledge), household, knowledge))).toEqual(
       methods(open),
@@ -100,6 +100,6 @@ describe('a plan for the usual', () => {
     const facts = trouble('coffee', bare('shirt', { colour: 'white' }));
     const other = planTreatment({ ...facts, seen: { [USUAL_CHECK_ID]: false } }, household, knowledge);
     expect(other.findings.map(({ code }) => code)).toContain('fibresUnknown');
-    expect(other.ladder.some(({ methodId }) => methodId === 'oxygenSoak')).toBe(false);
+    expect(other.passes.some(({ methodId }) => methodId === 'oxygenSoak')).toBe(false);
   });
 });

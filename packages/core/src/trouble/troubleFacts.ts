@@ -59,7 +59,7 @@ export interface TroubleFacts extends Mentioned {
   readonly tried: readonly TriedProduct[];
   readonly done: readonly DoneMethod[];
   /** Views chosen for this plan alone, by dispute; the household's hold for the rest. */
-  readonly schools: Readonly<Record<string, string>>;
+  readonly positions: Readonly<Record<string, string>>;
   readonly reach: Reach;
   /** Choices made on the plan; none = as the planner has it. */
   readonly choices?: Choices | undefined;
@@ -107,6 +107,6 @@ export const EMPTY_FACTS: TroubleFacts = {
   size: 'unknown',
   tried: [],
   done: [],
-  schools: {},
+  positions: {},
   reach: 'house',
 };

@@ -52,14 +52,14 @@ export function exposureOf(
   const soaks = dwells.map((dwell) => soaked(dwell, plan, knowledge));
   const washes: Exposure[] = [];
   for (const { event, before } of turnsTaken(events, plan)) {
-    const action = event.kind === 'stepDone' ? currentAction(before, plan) : null;
+    const action = event.kind === 'actionDone' ? currentAction(before, plan) : null;
     if (action && runsInDrum(action)) washes.push(washed(action));
   }
   return [...soaks, ...washes].reduce(addExposure, NO_EXPOSURE);
 }
 
-function soaked({ rungIndex, minutes }: ClockedDwell, plan: Plan, knowledge: Knowledge): Exposure {
-  const steps = plan.ladder[rungIndex]?.steps ?? [];
+function soaked({ passIndex, minutes }: ClockedDwell, plan: Plan, knowledge: Knowledge): Exposure {
+  const steps = plan.passes[passIndex]?.actions ?? [];
   const hours = minutes / 60;
   return {
     ...NO_EXPOSURE,

@@ -39,11 +39,11 @@ describe('wear', () => {
 });
 
 describe('cost', () => {
-  const pass = planTreatment(cases.beetrootOnDamask, household, knowledge).ladder.find(
+  const pass = planTreatment(cases.beetrootOnDamask, household, knowledge).passes.find(
     (one) => one.methodId === 'oxygenSoak',
   );
   const grams =
-    pass?.steps.flatMap((action) => action.ingredients).find((one) => one.agentId === 'oxygenBleach')
+    pass?.actions.flatMap((action) => action.ingredients).find((one) => one.agentId === 'oxygenBleach')
       ?.massG ?? 0;
   it('is grams times price per kilogram, and says “at least” while something has no price', () => {
     const cost = pass && costOf(pass, { ...NO_PRICES, agents: { oxygenBleach: 10 } });

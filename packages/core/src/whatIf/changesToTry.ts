@@ -15,7 +15,7 @@ export interface ChangeFacts {
   buy: { agentIds: readonly string[] };
   enterStrength: { agentId: string; pct: number };
   switchOn: { agentId: string };
-  followSchool: { schoolId: string };
+  followPosition: { positionId: string };
   soilGone: { componentId: string };
   marksApart: { markId: string };
   withoutFibre: { fibreId: string; part: string };
@@ -71,7 +71,7 @@ export function changesToTry(
   const { agents } = index.factsOf(method);
   return [
     ...houseChanges(agents, household),
-    ...positionChanges(method.schoolId, index.positions.get(method.schoolId ?? '')?.dispute),
+    ...positionChanges(method.positionId, index.positions.get(method.positionId ?? '')?.dispute),
     ...troubleChanges(facts, knowledge),
     ...pieceChanges(facts),
     ...(method.inMachine && !household.hasMachine
@@ -144,12 +144,12 @@ function houseChanges(
   ];
 }
 
-function positionChanges(schoolId: string | null, dispute: string | undefined): Change[] {
-  if (schoolId === null || dispute === undefined) return [];
+function positionChanges(positionId: string | null, dispute: string | undefined): Change[] {
+  if (positionId === null || dispute === undefined) return [];
   return [
-    change('followSchool', { schoolId }, 'school', (state) => ({
+    change('followPosition', { positionId }, 'position', (state) => ({
       ...state,
-      facts: { ...state.facts, schools: { ...state.facts.schools, [dispute]: schoolId } },
+      facts: { ...state.facts, positions: { ...state.facts.positions, [dispute]: positionId } },
     })),
   ];
 }

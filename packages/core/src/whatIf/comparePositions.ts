@@ -9,7 +9,7 @@ import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
 /** One view of a dispute followed to the end, and what it makes of the ladder. */
 export interface ComparedPosition {
-  readonly schoolId: string;
+  readonly positionId: string;
   readonly isFollowed: boolean;
   readonly plan: Plan;
   /** Methods on this ladder that are not on the ladder of every other view. */
@@ -20,7 +20,7 @@ export interface ComparedPosition {
   readonly worstRisk: Pass['risk'] | null;
   /** Best effect of one round anywhere on the ladder. */
   readonly bestEffect: Pass['effect'] | null;
-  readonly steps: number;
+  readonly actions: number;
 }
 
 const RISK_ORDER: readonly Pass['risk'][] = ['low', 'fair', 'high'];
@@ -35,36 +35,36 @@ export function comparePositions(
 ): ComparedPosition[] {
   const index = indexKnowledge(knowledge);
   const positions = index.positionsOf.get(dispute) ?? [];
-  const followed = facts.schools[dispute] ?? household.schools[dispute];
+  const followed = facts.positions[dispute] ?? household.positions[dispute];
   const plans = positions.map((position) => ({
-    school: position,
+    position,
     plan: planTreatment(
-      { ...facts, schools: { ...facts.schools, [dispute]: position.id } },
+      { ...facts, positions: { ...facts.positions, [dispute]: position.id } },
       household,
       knowledge,
       evidence,
     ),
   }));
   const everywhere = (methodId: string) =>
-    plans.every(({ plan }) => plan.ladder.some((pass) => pass.methodId === methodId));
-  return plans.map(({ school: position, plan }) => ({
-    schoolId: position.id,
+    plans.every(({ plan }) => plan.passes.some((pass) => pass.methodId === methodId));
+  return plans.map(({ position, plan }) => ({
+    positionId: position.id,
     isFollowed: followed === undefined ? position.isDefault : followed === position.id,
     plan,
-    ownMethodIds: plan.ladder.map((pass) => pass.methodId).filter((methodId) => !everywhere(methodId)),
-    handsOnMin: sum(plan.ladder, (pass) => pass.handsOnMin),
+    ownMethodIds: plan.passes.map((pass) => pass.methodId).filter((methodId) => !everywhere(methodId)),
+    handsOnMin: sum(plan.passes, (pass) => pass.handsOnMin),
     totalMin: {
-      low: sum(plan.ladder, (pass) => pass.totalMin.low),
-      high: sum(plan.ladder, (pass) => pass.totalMin.high),
+      low: sum(plan.passes, (pass) => pass.totalMin.low),
+      high: sum(plan.passes, (pass) => pass.totalMin.high),
     },
-    worstRisk: RISK_ORDER[Math.max(-1, ...plan.ladder.map((pass) => RISK_ORDER.indexOf(pass.risk)))] ?? null,
-    bestEffect: plan.ladder.reduce<Pass['effect'] | null>(
+    worstRisk: RISK_ORDER[Math.max(-1, ...plan.passes.map((pass) => RISK_ORDER.indexOf(pass.risk)))] ?? null,
+    bestEffect: plan.passes.reduce<Pass['effect'] | null>(
       (best, pass) => (best && best.high >= pass.effect.high ? best : pass.effect),
       null,
     ),
-    steps: sum(plan.ladder, (pass) => pass.steps.length),
+    actions: sum(plan.passes, (pass) => pass.actions.length),
   }));
 }
 
-const sum = (ladder: readonly Pass[], of: (pass: Pass) => number): number =>
-  ladder.reduce((total, pass) => total + of(pass), 0);
+const sum = (passes: readonly Pass[], of: (pass: Pass) => number): number =>
+  passes.reduce((total, pass) => total + of(pass), 0);

@@ -47,7 +47,7 @@ describe('what of the house is asked', () => {
   });
   it('asks for a bottle only where the plan would use it, and no dust asks how hot the tap is', () => {
     const bottles = inTurn(white, bare).filter((key) => key.startsWith('agent.'));
-    const wanted = planIn(white)(bare).ladder.flatMap((pass) => pass.missingAgentIds);
+    const wanted = planIn(white)(bare).passes.flatMap((pass) => pass.missingAgentIds);
     for (const key of bottles) expect(wanted.map((id) => `agent.${id}`)).toContain(key);
     expect(bottles.length).toBeGreaterThan(0);
     expect(inTurn(dusty, bare)).not.toContain('hotTap');

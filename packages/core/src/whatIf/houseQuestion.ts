@@ -78,7 +78,7 @@ export function houseQuestion(
 function wantedBottles(plan: Plan, { cupboard }: Household, knowledge: Knowledge): CupboardEntry[] {
   const { agents } = indexKnowledge(knowledge);
   const ids = [
-    ...plan.ladder.flatMap((pass) => pass.missingAgentIds),
+    ...plan.passes.flatMap((pass) => pass.missingAgentIds),
     ...(plan.cupboard.ifBought?.agentIds ?? []),
   ];
   return [...new Set(ids)]

@@ -39,7 +39,7 @@ export function whatWouldChange(
     // A danger on the cloth does not go away by other facts.
     if (isDangerous && !keepsFromHarm(plan)) return false;
     return plan.candidates.some(
-      ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),
+      ({ methodId: id, verdict }) => id === methodId && (verdict === 'inPlan' || verdict === 'spare'),
     );
   };
   const asItIs = against([]);

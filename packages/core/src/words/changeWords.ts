@@ -16,7 +16,7 @@ const WORDS: Words = {
   enterStrength: ({ agentId, pct }, say) =>
     `the bottle of ${say.name(agentId)} were entered with its strength, ${pct} % or more`,
   switchOn: ({ agentId }, say) => `${say.name(agentId)} were switched on for this household`,
-  followSchool: ({ schoolId }, say) => `this plan followed “${say.name(schoolId)}”`,
+  followPosition: ({ positionId }, say) => `this plan followed “${say.name(positionId)}”`,
   soilGone: ({ componentId }, say) => `${say.name(componentId)} were already gone`,
   marksApart: ({ markId }, say) => `${say.name(markId)} were treated by itself`,
   withoutFibre: ({ fibreId, part }, say) =>

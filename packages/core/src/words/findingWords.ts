@@ -142,8 +142,8 @@ const WORDS: Words = {
       : `All its ${maxRounds} ${maxRounds === 1 ? 'round is' : 'rounds are'} done: more would wear the fibre.`,
   triedInVain: ({ agentId, times }, say) =>
     `${upper(say.name(agentId))} has done nothing ${times} times: another mechanism, not more of it.`,
-  otherSchool: ({ schoolId, followedId }, say) =>
-    `Another way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
+  otherPosition: ({ positionId, followedId }, say) =>
+    `Another way (“${say.name(positionId)}”); this household follows “${say.name(followedId)}”.`,
   onlyWaterAfter: ({ triedAgentId }, say) =>
     `${upper(say.name(triedAgentId))} is still in it and cannot be rinsed out: plain water and air only.`,
   triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
@@ -300,12 +300,12 @@ const WORDS: Words = {
   acidBriefly: ({ pH: value, maxMin = 60 }) =>
     `At pH ${pH(value)} it is sourer than a bath may be: at most ${maxMin === 60 ? 'an hour' : `${maxMin} minutes`}, ` +
     'then rinse or blot it out.',
-  schoolFollowed: ({ schoolId }, say) => `Follows “${say.name(schoolId)}”.`,
+  positionFollowed: ({ positionId }, say) => `Follows “${say.name(positionId)}”.`,
   ageLowersOdds: ({ age }) =>
     `It has been there for ${age}: the odds are lower, long soaks do more than quick dabs.`,
   heatLowersOdds: ({ heat }) =>
     `Heat has been on it (${heat === 'hotWash' ? 'hot wash' : heat}): what heat sets comes out less.`,
-  markNeeded: () => 'Say what the trouble is, and the ladder forms.',
+  markNeeded: () => 'Say what the trouble is, and the plan forms.',
   nothingLeft: () => 'All of it is entered as gone. Say what is left, or accept it.',
   causeUnknown: ({ markId }, say) =>
     `Why it is “${say.name(markId)}” decides what helps: answer the questions on the left.`,
@@ -331,7 +331,7 @@ const WORDS: Words = {
   worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
     `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out ` +
     `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
-  itemNeeded: () => 'Say what it is on, and the ladder forms.',
+  itemNeeded: () => 'Say what it is on, and the plan forms.',
   fibresUnknown: () =>
     'Fibres not entered: treated as the most delicate it could be. Ways to tell: a tag inside a side seam, where it ' +
     'was bought; a cleaner can tell by a thread.',

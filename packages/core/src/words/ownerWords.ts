@@ -54,8 +54,8 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
       return `its weight: ${(owner.massG / 1000).toFixed(1)} kg dry is too much for a drum`;
     case 'tried':
       return `${say.name(owner.agentId)} that has been on it`;
-    case 'school':
-      return `the way followed: ${say.name(owner.schoolId)}`;
+    case 'position':
+      return `the way followed: ${say.name(owner.positionId)}`;
     case 'soil':
       return `${say.name(owner.componentId)} in the mark`;
   }

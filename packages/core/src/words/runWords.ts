@@ -12,7 +12,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   notStarted: 'This run has not started.',
   alreadyStarted: 'This run has started already.',
   finished: 'This run is finished. Undo the last tap to open it again.',
-  noSuchRung: 'The plan has no such step.',
+  noSuchPass: 'The plan has no such step.',
   earlierProductFirst: 'What was on it before is rinsed out first: begin with the first step of the plan.',
   notThisStep: 'Another device has gone on: this is no longer the next step.',
   lookFirst: 'Check first and say what you see.',

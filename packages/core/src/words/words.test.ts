@@ -26,7 +26,7 @@ describe('words', () => {
         const findings = [...plan.findings, ...plan.candidates.flatMap((candidate) => candidate.findings)];
         for (const finding of findings) expect(findingWords(finding, say)).not.toMatch(UNSAID);
         for (const limit of limitsOf(facts)) expect(ownerWords(limit.owner, say)).not.toMatch(UNSAID);
-        for (const action of plan.ladder.flatMap((pass) => pass.steps)) {
+        for (const action of plan.passes.flatMap((pass) => pass.actions)) {
           const { title, lines } = actionWords(action, say);
           expect([title, ...lines].join(' ')).not.toMatch(UNSAID);
           expect(title.length).toBeGreaterThan(2);
@@ -44,9 +44,9 @@ describe('words', () => {
 
   it('give water shares in the order of pouring, kettle last', () => {
     const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
-    const mix = plan.ladder
+    const mix = plan.passes
       .find((pass) => pass.methodId === 'oxygenSoak')
-      ?.steps.find((action) => action.kind === 'mix');
+      ?.actions.find((action) => action.kind === 'mix');
     expect(mix && actionWords(mix, say).lines[0]).toBe(
       'Into the lidded bucket: 5500 mL from the hot tap, then 1500 mL just boiled (most of your 1700 mL kettle).',
     );

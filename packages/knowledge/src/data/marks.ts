@@ -559,7 +559,7 @@ export const marks: readonly Mark[] = [
     components: of(['sugar', 0.5], ['anthocyanin', 0.4], ['tannin', 0.1]),
     hasSolids: true,
     expectedSignIds: ['blueTurn'],
-    exceptions: [{ chemistry: 'soap', schoolId: 'whiteSoapOnW', ages: ['minutes', 'hours'] }],
+    exceptions: [{ chemistry: 'soap', positionId: 'whiteSoapOnW', ages: ['minutes', 'hours'] }],
     advice: [always('Lift, then cold or lukewarm water for the sugar.')],
   },
   {
@@ -1077,7 +1077,7 @@ export const marks: readonly Mark[] = [
     number: 'one',
     aliases: ['smoke stain', 'smoke mark', 'smut'],
     kind: 'mark',
-    components: of(['soot', 0.7], ['nicotineTar', 0.3]),
+    components: of(['soot', 0.6], ['nicotineTar', 0.25], ['smokeOdour', 0.15]),
     advice: [always('Vacuum and tape first.', { asks: ['motor'] })],
   },
   {

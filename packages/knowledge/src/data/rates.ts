@@ -139,6 +139,18 @@ export const rates: readonly Rate[] = [
     warmth: GREASE_WARMTH,
   },
   {
+    // Neat and rubbed in, it lifts the thin film that is left after the lump: warmth adds little.
+    ...ANY,
+    id: 'detergentOnFilm',
+    name: 'detergent rubbed into a film of wax or gum',
+    mechanism: 'surfactant',
+    wettings: ON_THE_SPOT,
+    componentIds: ['wax', 'resinWax', 'gum'],
+    halfMin: { low: 3, likely: 5, high: 10 },
+    atC: 20,
+    warmth: { by: 'perTenC', factor: 1.2, fadesBelowC: null },
+  },
+  {
     // Candle wax melts between 50 and 65 °C; before that a detergent finds nothing to take up.
     ...ANY,
     id: 'detergentOnWax',
@@ -318,7 +330,14 @@ export const rates: readonly Rate[] = [
     id: 'powderOnSmell',
     name: 'powder or charcoal next to a smell',
     mechanism: 'absorption',
-    componentIds: ['smokeOdour', 'mustyOdour', 'naphthaleneOdour', 'solventOdour'],
+    componentIds: [
+      'smokeOdour',
+      'mustyOdour',
+      'naphthaleneOdour',
+      'solventOdour',
+      'fattyAcidOdour',
+      'thiolOdour',
+    ],
     halfMin: { low: 240, likely: 480, high: 960 },
     atC: 20,
   },

@@ -28,7 +28,8 @@ export const STANDING_NOTES = {
       names: ['tumble'],
     },
   ),
-  rolledAndFanned: always('Roll it in a towel, then a cool fan.', { asks: ['motor'] }),
+  rolledFirst: always('Roll it in a towel first.'),
+  fanned: always('Then a cool fan.', { asks: ['motor'] }),
   washAlone: always('Wash it alone.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
   rinseOutProduct: always('First rinse out what was put on it, in two cold waters.', {

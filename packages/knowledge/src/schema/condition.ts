@@ -70,5 +70,7 @@ export const NamedCheck = z.strictObject({
   text: z.string().min(1),
   /** A hidden test answers it: not said where the step has one. */
   isTest: z.boolean(),
+  /** What the steps before leave, or show for the first time: no figure of the soil has it. */
+  isOfRest: z.boolean(),
 });
 export type NamedCheck = z.infer<typeof NamedCheck>;

@@ -83,7 +83,7 @@ export const Method = z.strictObject({
   harshness: z.number().int().min(1).max(9),
   /** May only be offered on surfaces (coded pieces), only on washable pieces, or both. */
   place: z.enum(['surface', 'washable', 'both']),
-  /** Done with the whole piece closed into a bag. */
+  /** Done with the whole piece closed into a bag, or hung up: not with a carpet or a seat. */
   inABag: z.boolean(),
   /** Runs water through the cloth: only where it can be rinsed through. */
   throughRinse: z.boolean(),
@@ -99,7 +99,7 @@ export const Method = z.strictObject({
   courseOnly: z.boolean(),
   /** Only where the marked place alone is worked on, and what is sewn on at its side stays dry. */
   placeOnly: z.literal(true).optional(),
-  schoolId: Id.nullable(),
+  positionId: Id.nullable(),
   expectedSignIds: z.array(Id),
   notes: ActionNotes,
   sourceIds: SourceIds,

@@ -71,7 +71,7 @@ export const Mark = z.strictObject({
   staysInFilling: z.enum(['mould', 'germs']).nullable(),
   expectedSignIds: z.array(Id),
   /** A position that is followed may lift one of the components' rules while the mark is this fresh. */
-  exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),
+  exceptions: z.array(z.strictObject({ chemistry: Chemistry, positionId: Id, ages: z.array(Age) })),
   /** What age does to it. */
   withAge: z.string(),
   /** Marks that look like it and want something else. */

@@ -25,7 +25,10 @@ const mayBeKept = (asked: string): boolean => KEPT.some((pattern) => pattern.tes
 
 let store: UseStore | null = null;
 const kept = (): UseStore => {
-  store ??= createStore('feverfew-kept', 'answers');
+  if (store) return store;
+  // Answers of an earlier version have other names in them.
+  globalThis.indexedDB?.deleteDatabase('feverfew-kept');
+  store = createStore('feverfew-kept-9', 'answers');
   return store;
 };
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 const DAY_MS = 24 * 3_600_000;
-const done = (stepId: string) => ({ kind: 'stepDone', stepId }) as const;
+const done = (actionId: string) => ({ kind: 'actionDone', actionId }) as const;
 const tapOf = (key: string, tappedAt = 1) => ({ runId: 'run', key, event: done(key), tappedAt });
 
 /** The module as one more page of the same device has it. */

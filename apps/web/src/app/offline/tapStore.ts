@@ -1,4 +1,4 @@
-import type { GivenRunEvent } from '@feverfew/contracts';
+import { type GivenRunEvent, renameOldKeys } from '@feverfew/contracts';
 
 /** A tap that the server has not taken yet. */
 export interface HeldTap {
@@ -86,7 +86,7 @@ function takeOverList(): void {
 function parsed(text: string | null): HeldTap | null {
   try {
     const tap: unknown = JSON.parse(text ?? 'null');
-    return isTap(tap) ? tap : null;
+    return isTap(tap) ? { ...tap, event: renameOldKeys(tap.event) as HeldTap['event'] } : null;
   } catch {
     return null;
   }

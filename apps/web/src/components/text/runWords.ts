@@ -29,8 +29,8 @@ export const ANSWER_WORDS: Readonly<Record<LookAnswer, string>> = {
 /** How a piece is freed of what is on it: rinsed through, blotted, taken off dry, or nothing is on it. */
 export type WayOut = NonNullable<Action['rinseWay']> | 'none';
 
-export const wayOutOf = ({ steps, rinseOut }: Pick<Pass, 'steps' | 'rinseOut'>): WayOut =>
-  (steps.find(({ kind }) => kind === 'rinse') ?? rinseOut)?.rinseWay ?? 'none';
+export const wayOutOf = ({ actions, rinseOut }: Pick<Pass, 'actions' | 'rinseOut'>): WayOut =>
+  (actions.find(({ kind }) => kind === 'rinse') ?? rinseOut)?.rinseWay ?? 'none';
 
 const STOP_ADVICE: Readonly<Record<WayOut, string>> = {
   change: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
@@ -111,7 +111,7 @@ export const RUN_HEAT_WORDS: Readonly<Record<RunState['heat'], string>> = {
 /** A tap in two words, for taking it back and bringing it again. */
 export const TAP_WORDS: Readonly<Record<RunEvent['kind'], string>> = {
   started: 'the start',
-  stepDone: 'done',
+  actionDone: 'done',
   tested: 'the hidden test',
   skipped: 'the step left out',
   timerStarted: 'the clock',

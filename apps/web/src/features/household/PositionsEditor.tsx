@@ -9,10 +9,10 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
   const { control } = useSettingsForm();
   const {
     field: { value: chosen, onChange },
-  } = useController({ control, name: 'household.schools' });
-  const choose = (dispute: string, schoolId: string) => {
+  } = useController({ control, name: 'household.positions' });
+  const choose = (dispute: string, positionId: string) => {
     const { [dispute]: _before, ...others } = chosen;
-    onChange(schoolId === '' ? others : { ...others, [dispute]: schoolId });
+    onChange(positionId === '' ? others : { ...others, [dispute]: positionId });
   };
   return (
     <Box>
@@ -21,7 +21,7 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
       </Box>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
         {catalogue.disputes.map(({ id, question }) => {
-          const positions = catalogue.schools.filter((position) => position.dispute === id);
+          const positions = catalogue.positions.filter((position) => position.dispute === id);
           const usual = positions.find((position) => position.isDefault);
           const followed = positions.find((position) => position.id === chosen[id]) ?? usual;
           return (

@@ -12,7 +12,7 @@ const settings = (more: object = {}): HouseholdSettings =>
       tools: ['jug', 'cup'],
       ownMeasures: [{ name: 'blue mug' }],
       hasScale: false,
-      schools: {},
+      positions: {},
       ...more,
     },
     measures: { temperature: 'C', system: 'metric' },
@@ -32,7 +32,13 @@ it('says what each part of a house is set to, in words and no ids', () => {
 });
 
 it('names who lives here, what strong things are allowed, and ways of our own', () => {
-  const more = { asthma: true, pets: true, allowAmmonia: true, hasMachine: false, schools: { dyeRun: 'x' } };
+  const more = {
+    asthma: true,
+    pets: true,
+    allowAmmonia: true,
+    hasMachine: false,
+    positions: { dyeRun: 'x' },
+  };
   expect(houseSummary(settings(more), catalogue)).toMatchObject({
     lives: 'asthma, pets',
     offered: 'ammonia',

@@ -21,10 +21,10 @@ export const OFFERED = [
 
 /** What each part of a house is set to, in a few words. */
 export function houseSummary({ household, measures }: HouseholdSettings, catalogue: Catalogue) {
-  const { taps, hardnessMgL, vessels, hasMachine, tools, ownMeasures, hasScale, schools } = household;
+  const { taps, hardnessMgL, vessels, hasMachine, tools, ownMeasures, hasScale, positions } = household;
   const lives = WHO_LIVES_HERE.filter(({ key }) => household[key]).map(({ word }) => word);
   const strong = OFFERED.filter(({ key }) => household[key]).map(({ word }) => word);
-  const own = catalogue.disputes.filter(({ id }) => schools[id] !== undefined).length;
+  const own = catalogue.disputes.filter(({ id }) => positions[id] !== undefined).length;
   const [hardness] = hardnessMgL >= 0 ? hardnessClasses(hardnessMgL) : [];
   return {
     water: list([

@@ -12,13 +12,13 @@ export const FAMILIES = [
   { id: 'components', title: 'Soils', one: 'soil' },
   { id: 'codes', title: 'Tags and codes', one: 'sign' },
   { id: 'hazards', title: 'What may not meet', one: 'hazard' },
-  { id: 'schools', title: 'Opinions', one: 'opinion' },
+  { id: 'positions', title: 'Opinions', one: 'opinion' },
   { id: 'words', title: 'Words', one: 'word' },
 ] as const;
 export type FamilyId = (typeof FAMILIES)[number]['id'];
 
 /** Families that are read as one page. */
-export const ONE_PAGE: readonly FamilyId[] = ['codes', 'hazards', 'schools', 'words'];
+export const ONE_PAGE: readonly FamilyId[] = ['codes', 'hazards', 'positions', 'words'];
 
 export const isFamily = (id: string | undefined): id is FamilyId =>
   FAMILIES.some((family) => family.id === id);

@@ -38,7 +38,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
   const { title } = actionWords(action, words);
   const { state } = run;
   const looking = action.kind === 'look' || action.kind === 'finalLook';
-  const passName = state.setAside.includes(state.rungIndex) ? '' : words.name(pass.methodId);
+  const passName = state.setAside.includes(state.passIndex) ? '' : words.name(pass.methodId);
   return (
     <Stack gap="14px">
       <Slate
@@ -59,7 +59,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         drawing={state.timer || state.decision ? undefined : actionDrawing(action)}
       >
         <Stack gap="8px" paddingTop="8px">
-          <Progress pass={pass} stepIndex={state.stepIndex} />
+          <Progress pass={pass} actionIndex={state.actionIndex} />
           {action.dwell && state.timer && <SlateClock run={run} action={action} nowMs={nowMs} />}
           {!state.timer &&
             !state.decision &&
@@ -94,7 +94,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
       {state.stopping && heatSetsIt(run) && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <CautionDigest
         ids={action.cautionIds}
-        said={saidBefore(pass, state.stepIndex)}
+        said={saidBefore(pass, state.actionIndex)}
         inBrief={action.kind === 'hiddenTest'}
       />
       {action.kind === 'mix' && <MixTools run={run} pass={pass} action={action} say={say} />}
@@ -121,7 +121,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
                 variant="action"
                 size="tub"
                 disabled={say.pending}
-                onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
+                onClick={() => say.send({ kind: 'actionDone', actionId: action.id })}
               >
                 Done
               </Button>
@@ -130,7 +130,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         </>
       )}
       {/* Next to what is done here: it comes a moment later, and moves nothing that is about to be tapped. */}
-      {pass.steps.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
+      {pass.actions.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
         <WithTheHeap run={run} />
       )}
     </Stack>
@@ -138,9 +138,9 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
 }
 
 /** Cautions said whole by the steps of this pass that are done. */
-const saidBefore = (pass: Pass, stepIndex: number): readonly string[] =>
-  pass.steps
-    .slice(0, stepIndex)
+const saidBefore = (pass: Pass, actionIndex: number): readonly string[] =>
+  pass.actions
+    .slice(0, actionIndex)
     .filter(({ kind }) => kind !== 'hiddenTest')
     .flatMap(({ cautionIds }) => cautionIds);
 
@@ -167,24 +167,24 @@ function justFailed({ events }: RunView): boolean {
   return last?.kind === 'tested' && !last.passed;
 }
 
-function Progress({ pass, stepIndex }: { pass: Pass; stepIndex: number }) {
+function Progress({ pass, actionIndex }: { pass: Pass; actionIndex: number }) {
   return (
     <Flex
       gap="4px"
       role="progressbar"
       aria-label="Actions of this step"
       aria-valuemin={1}
-      aria-valuemax={pass.steps.length}
-      aria-valuenow={stepIndex + 1}
-      aria-valuetext={`Step ${stepIndex + 1} of ${pass.steps.length}`}
+      aria-valuemax={pass.actions.length}
+      aria-valuenow={actionIndex + 1}
+      aria-valuetext={`Step ${actionIndex + 1} of ${pass.actions.length}`}
     >
-      {pass.steps.map((action, index) => (
+      {pass.actions.map((action, index) => (
         <Box
           key={action.id}
           flex="1"
           height="6px"
           borderRadius="full"
-          bg={index < stepIndex ? 'leaf' : index === stepIndex ? 'disc' : 'track'}
+          bg={index < actionIndex ? 'leaf' : index === actionIndex ? 'disc' : 'track'}
         />
       ))}
     </Flex>

@@ -5,7 +5,7 @@ import type { Say } from './useSay';
 
 /** The two ways a hidden test can go: on with the step, or past all that brings its products. */
 export function HiddenTest({ action, say }: { action: Action; say: Say }) {
-  const tell = (passed: boolean) => () => say.send({ kind: 'tested', stepId: action.id, passed });
+  const tell = (passed: boolean) => () => say.send({ kind: 'tested', actionId: action.id, passed });
   return (
     <Stack
       gap="8px"

@@ -7,7 +7,7 @@ import type { Say } from './useSay';
 /** Saved mixes that hold exactly the products of this step, to use instead of a new mix. */
 export function KeptMixes({ run, action, say }: { run: RunView; action: Action; say: Say }) {
   const saved = useSavedMixes().data ?? [];
-  const used = run.state.mixes.filter((mix) => mix.stepId === action.id);
+  const used = run.state.mixes.filter((mix) => mix.actionId === action.id);
   const fitting = saved.filter(
     ({ mix, verdict }) =>
       verdict.refused.length === 0 &&
@@ -29,7 +29,7 @@ export function KeptMixes({ run, action, say }: { run: RunView; action: Action; 
             <Button
               key={saved.id}
               disabled={say.pending}
-              onClick={() => say.send({ kind: 'mixUsed', stepId: action.id, mixId: saved.id })}
+              onClick={() => say.send({ kind: 'mixUsed', actionId: action.id, mixId: saved.id })}
             >
               Use “{saved.name}”
             </Button>

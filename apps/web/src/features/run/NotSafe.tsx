@@ -14,7 +14,7 @@ const OUT = {
 
 /** A run that today's knowledge calls dangerous: it is paused, and says why and where to go on. */
 export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<RunView['danger']> }) {
-  const pass = run.plan.ladder[run.state.rungIndex];
+  const pass = run.plan.passes[run.state.passIndex];
   return (
     <Stack as="section" aria-label="Not safe to go on" gap="12px">
       <PageHeading

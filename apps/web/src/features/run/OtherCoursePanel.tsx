@@ -12,7 +12,7 @@ import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 export function OtherCoursePanel({ run }: { run: RunView }) {
   const [open, setOpen] = useState(false);
   const words = useLexicon();
-  const now = words.name(run.plan.ladder[run.state.rungIndex]?.methodId ?? '');
+  const now = words.name(run.plan.passes[run.state.passIndex]?.methodId ?? '');
   return (
     <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
       <Dialog.Trigger asChild>

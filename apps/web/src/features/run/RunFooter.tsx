@@ -41,7 +41,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
           </Button>
         )}
         {action && maySkip(run.state, run.plan) && (
-          <Button disabled={say.pending} onClick={() => say.send({ kind: 'skipped', stepId: action.id })}>
+          <Button disabled={say.pending} onClick={() => say.send({ kind: 'skipped', actionId: action.id })}>
             Leave this step out
           </Button>
         )}

@@ -29,7 +29,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const say = useSay(run.id);
   const nowMs = useServerNow(run.now, receivedAt);
   const { state, plan } = run;
-  const pass = plan.ladder[state.rungIndex];
+  const pass = plan.passes[state.passIndex];
   const action = currentAction(state, plan);
   useWakeLock(isAtHand(state, nowMs));
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;

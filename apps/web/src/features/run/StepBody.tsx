@@ -16,7 +16,7 @@ interface StepBodyProps {
 export function StepBody({ pass, action }: StepBodyProps) {
   const words = useLexicon();
   const { lines } = actionWords(action, words);
-  const mix = pass.steps.find((candidate) => candidate.kind === 'mix');
+  const mix = pass.actions.find((candidate) => candidate.kind === 'mix');
   const drawn =
     (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
   return (

@@ -10,10 +10,10 @@ const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const dwell = { minMin: 20, maxMin: 40, lookEveryMin: 10, keep: 'none', attended: false };
 const plan = {
-  ladder: [
+  passes: [
     {
       maxRounds: 2,
-      steps: [
+      actions: [
         { id: 'apply', kind: 'apply', dwell: null },
         { id: 'dwell', kind: 'dwell', dwell, alarmSignIds: [] },
         { id: 'look', kind: 'look', dwell: null, alarmSignIds: [] },
@@ -21,8 +21,8 @@ const plan = {
     },
   ],
 } as unknown as RunView['plan'];
-const started: RunEvent = { kind: 'started', at: iso(0), rungIndex: 0 };
-const run = { id: 'run', plan, events: [started], state: { stepIndex: 0 } } as unknown as RunView;
+const started: RunEvent = { kind: 'started', at: iso(0), passIndex: 0 };
+const run = { id: 'run', plan, events: [started], state: { actionIndex: 0 } } as unknown as RunView;
 const held = (minute: number, event: HeldTap['event']): HeldTap => ({
   runId: 'run',
   key: String(minute),
@@ -33,11 +33,11 @@ const held = (minute: number, event: HeldTap['event']): HeldTap => ({
 
 it('goes on without a line by the same rules, each tap at its own time', () => {
   const taps = [
-    held(3, { kind: 'stepDone', stepId: 'apply' }),
-    held(5, { kind: 'timerStarted', stepId: 'dwell' }),
+    held(3, { kind: 'actionDone', actionId: 'apply' }),
+    held(5, { kind: 'timerStarted', actionId: 'dwell' }),
   ];
   const inHand = withHeld(run, taps, 0);
-  expect(inHand.state).toMatchObject({ stepIndex: 1, timer: { startedAt: iso(5), readyAt: iso(25) } });
+  expect(inHand.state).toMatchObject({ actionIndex: 1, timer: { startedAt: iso(5), readyAt: iso(25) } });
   // A device whose own clock is four minutes fast.
   expect(withHeld(run, taps, -4 * 60_000).state.timer?.startedAt).toBe(iso(1));
 });
@@ -45,10 +45,10 @@ it('goes on without a line by the same rules, each tap at its own time', () => {
 it('leaves a held tap that does not fit to the server to refuse', () => {
   const inHand = withHeld(
     run,
-    [held(1, { kind: 'decided', choice: 'repeat' }), held(2, { kind: 'stepDone', stepId: 'apply' })],
+    [held(1, { kind: 'decided', choice: 'repeat' }), held(2, { kind: 'actionDone', actionId: 'apply' })],
     0,
   );
-  expect(inHand.state.stepIndex).toBe(1);
+  expect(inHand.state.actionIndex).toBe(1);
   expect(inHand.events).toHaveLength(2);
 });
 
@@ -93,8 +93,8 @@ it('puts the curve into words: stalled, or about how many rounds', () => {
 it('says a condition of a step at its first action alone', () => {
   const checks = [{ id: 'isOrange', text: 'it is orange', when: 'beforeStep' }];
   const plan = { rounds: [{ passes: [{ id: 'r1p2', checks }] }] };
-  const at = (stepIndex: number, passId: string | null) =>
-    conditionsHere({ plan, state: { stepIndex } } as never, { passId } as never);
+  const at = (actionIndex: number, passId: string | null) =>
+    conditionsHere({ plan, state: { actionIndex } } as never, { passId } as never);
   expect(at(0, 'r1p2')).toEqual(['Only if it is orange.']);
   expect([at(1, 'r1p2'), at(0, null), at(0, 'r9p9')]).toEqual([[], [], []]);
 });

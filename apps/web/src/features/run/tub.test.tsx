@@ -40,9 +40,9 @@ const action = {
 } as unknown as Action;
 const state = (more: Partial<RunState> = {}): RunState => ({
   status: 'active',
-  rungIndex: 0,
+  passIndex: 0,
   round: 1,
-  stepIndex: 3,
+  actionIndex: 3,
   timer: null,
   decision: null,
   times: [1],
@@ -61,20 +61,20 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   ...more,
 });
 const soaking = {
-  stepId: action.id,
+  actionId: action.id,
   startedAt: iso(0),
   readyAt: iso(120),
   latestAt: iso(240),
   lookAts: [iso(60), iso(120), iso(180)],
   pausedAt: null,
 };
-const pass = { methodId: 'oxygenSoak', steps: [action], maxRounds: 3 } as unknown as Pass;
+const pass = { methodId: 'oxygenSoak', actions: [action], maxRounds: 3 } as unknown as Pass;
 /** A run in that state. */
 const run = (more: Partial<RunState> = {}): RunView =>
   ({
     id: 'run',
     markIds: ['beetroot'],
-    plan: { facts: { markIds: ['beetroot'] }, ladder: [pass], rounds: [] },
+    plan: { facts: { markIds: ['beetroot'] }, passes: [pass], rounds: [] },
     prices: { money: '', agents: {}, kWh: null, waterM3: null, hour: null, professional: 28 },
     state: state(more),
   }) as unknown as RunView;
@@ -106,7 +106,7 @@ describe('looking', () => {
     const looks = [
       {
         at: iso(60),
-        rungIndex: 0,
+        passIndex: 0,
         of: [0],
         round: 1,
         answer: 'moving' as const,
@@ -156,7 +156,7 @@ describe('looking at several', () => {
   it('asks only of what is left, by its name', async () => {
     const say = voice();
     const gone = { markId: 'butter', leftPct: 0, answer: 'gone' as const };
-    const look = { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving' as const, leftPct: 50 };
+    const look = { at: iso(60), passIndex: 0, of: [0], round: 1, answer: 'moving' as const, leftPct: 50 };
     const looks = [{ ...look, byMark: [gone], isDry: true, signIds: [] }];
     show(<LookPanel run={{ ...both, plan, state: state({ looks }) }} pass={pass} action={dry} say={say} />);
     await userEvent.click(screen.getByRole('button', { name: 'A trace' }));
@@ -173,7 +173,7 @@ describe('deciding', () => {
   it('puts the recommended way first, and leaves finishing to its own form', async () => {
     const say = voice();
     const decision = { answer: 'moving', choices: ['wait', 'continue', 'stop', 'finish'] } as const;
-    const rinsed = { ...pass, steps: [action, { ...action, kind: 'rinse', rinseWay: 'change' }] } as Pass;
+    const rinsed = { ...pass, actions: [action, { ...action, kind: 'rinse', rinseWay: 'change' }] } as Pass;
     show(<DecisionPanel run={run({ decision })} pass={rinsed} action={action} say={say} />);
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
       'Leave it in',
@@ -190,7 +190,7 @@ describe('deciding', () => {
     [null, 'Stop here', /Leave it as it lies/],
   ] as const)('says how to stop by how the piece is freed of it: %s', (rinseWay, name, advice) => {
     const out = rinseWay === null ? [] : [{ ...action, kind: 'rinse', rinseWay }];
-    const own = { ...pass, steps: [action, ...out], rinseOut: null } as unknown as Pass;
+    const own = { ...pass, actions: [action, ...out], rinseOut: null } as unknown as Pass;
     const decision = { answer: 'wrong', choices: ['stop'] } as const;
     show(<DecisionPanel run={run({ decision })} pass={own} action={action} say={voice()} />);
     expect(screen.getByRole('button', { name })).toBeTruthy();
@@ -215,7 +215,7 @@ describe('the clock', () => {
     show(<TimerPanel run={run()} pass={pass} action={action} nowMs={START} say={say} />);
     expect(screen.getByText('2–4 h, check every 60 min.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
-    expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', stepId: action.id });
+    expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', actionId: action.id });
   });
   it('counts, calls a look-in due and forgets it once somebody looked', () => {
     const at = (minute: number, looks: RunState['looks'] = []) => (
@@ -238,7 +238,7 @@ describe('the clock', () => {
         at(65, [
           {
             at: iso(62),
-            rungIndex: 0,
+            passIndex: 0,
             of: [0],
             round: 1,
             answer: 'moving',
@@ -277,7 +277,7 @@ describe('the log', () => {
           looks: [
             {
               at: iso(60),
-              rungIndex: 0,
+              passIndex: 0,
               of: [0],
               round: 1,
               answer: 'moving',
@@ -288,7 +288,7 @@ describe('the log', () => {
             },
             {
               at: iso(120),
-              rungIndex: 0,
+              passIndex: 0,
               of: [0],
               round: 2,
               answer: 'gone',

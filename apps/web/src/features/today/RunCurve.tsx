@@ -13,7 +13,7 @@ const StallCurve = lazy(() =>
 export function RunCurve({ run }: { run: RunningEntry }) {
   const say = useLexicon();
   if (run.markIds.length > 1) return null;
-  const view = stallView(run.state, run.state.rungIndex);
+  const view = stallView(run.state, run.state.passIndex);
   if (view.points.length < 2) return null;
   return (
     <Box as="section" aria-label="How it goes">

@@ -24,7 +24,7 @@ const PHASES = {
 
 /** The next action of a run, readable from across the room. */
 export function nextActionView(run: RunningEntry, nowMs: number): NextActionView {
-  const { hand, state, stepKind, pieceName } = run;
+  const { hand, state, actionKind, pieceName } = run;
   const { timer } = state;
   const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
   const left = timer ? spanText(Date.parse(timer.readyAt) - nowMs) : '';
@@ -85,7 +85,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         isNow: true,
       };
     case 'step': {
-      const step = ACTION_NAMES[stepKind] ?? 'Next step';
+      const step = ACTION_NAMES[actionKind] ?? 'Next step';
       return {
         headline: `${step} now`,
         next: PHASES.step,

@@ -9,7 +9,7 @@ const at = (minutes: number) => new Date(NOW + minutes * 60_000).toISOString();
 const run = (hand: RunningEntry['hand']['what'], from: number, ready: number, latest = ready): RunningEntry =>
   ({
     pieceName: 'sofa covers',
-    stepKind: 'dwell',
+    actionKind: 'dwell',
     hand: { what: hand, at: at(-9), overrun: null },
     state: {
       timer: {

@@ -87,7 +87,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
   const words = useLexicon();
   const plan = useKeptPlan(trial.planId);
   const all = trial.state.treated.length === trial.setup.arms.length;
-  const passOf = (arm: TrialView['setup']['arms'][number]) => armPass(plan.data?.ladder ?? [], arm);
+  const passOf = (arm: TrialView['setup']['arms'][number]) => armPass(plan.data?.passes ?? [], arm);
   const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => passOf(arm)?.cautionIds ?? []))];
   return (
     <Stack gap="14px">
@@ -109,7 +109,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
             </Box>
             {pass && !done && (
               <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
-                {pass.steps
+                {pass.actions
                   .filter((action) => BEFORE.includes(action.kind))
                   .map((action) => (
                     <li key={action.id}>

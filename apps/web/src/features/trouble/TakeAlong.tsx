@@ -16,7 +16,7 @@ export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogu
   const measures = useMeasures();
   const paper = usePrintSheet();
   const { markIds, piece } = plan.facts;
-  if (plan.ladder.length === 0) return null;
+  if (plan.passes.length === 0) return null;
   const on = piece.name || (piece.itemId ? say.name(piece.itemId) : 'a piece');
   const title = `${marksText(markIds, say)} on the ${on}`;
   return (

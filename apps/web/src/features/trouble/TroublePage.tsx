@@ -177,7 +177,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             />
           )}
           {!plan && !preview.isError && <Loading what="the plan" />}
-          {isPlanned && plan.ladder.length > 0 && <AheadOfStart facts={plan.facts} rungIndex={0} />}
+          {isPlanned && plan.passes.length > 0 && <AheadOfStart facts={plan.facts} passIndex={0} />}
         </Box>
       )}
       {isPlanned && <PlanTold plan={plan} />}

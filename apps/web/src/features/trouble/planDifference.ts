@@ -1,10 +1,10 @@
 import type { Plan } from '@feverfew/contracts';
 
-type Laid = Pick<Plan, 'ladder' | 'rounds' | 'facts'>;
+type Laid = Pick<Plan, 'passes' | 'rounds' | 'facts'>;
 
 /** The first steps of a plan: those of its first round. Plans from before there were rounds: all of them. */
-const firstSteps = ({ ladder, rounds }: Laid): string[] =>
-  (rounds[0]?.passes ?? ladder).map(({ methodId }) => methodId);
+const firstSteps = ({ passes, rounds }: Laid): string[] =>
+  (rounds[0]?.passes ?? passes).map(({ methodId }) => methodId);
 
 /**
  * What the first round of a plan has that a kept one had not, and the other way about; both empty where only the order

@@ -251,13 +251,13 @@ describe('a draft', () => {
 describe('a plan that is made anew', () => {
   const facts = { ...EMPTY_FACTS, markIds: ['tea'] };
   const laid = (...ids: string[]) =>
-    ({ facts, ladder: [], rounds: [{ passes: ids.map((methodId) => ({ methodId })) }] }) as unknown as Plan;
+    ({ facts, passes: [], rounds: [{ passes: ids.map((methodId) => ({ methodId })) }] }) as unknown as Plan;
   it('says what is new in its first round and what is gone, or that only the order is another', () => {
     expect(planDifference(laid('a', 'b'), laid('b', 'c'))).toEqual({ added: ['c'], gone: ['a'] });
     expect(planDifference(laid('a', 'b'), laid('b', 'a'))).toEqual({ added: [], gone: [] });
   });
-  it('reads a plan of before there were rounds by its ladder', () => {
-    const old = { ...laid(), rounds: [], ladder: [{ methodId: 'a' }] } as unknown as Plan;
+  it('reads a plan from before there were rounds by its passes', () => {
+    const old = { ...laid(), rounds: [], passes: [{ methodId: 'a' }] } as unknown as Plan;
     expect(planDifference(old, laid('a', 'wash'))).toEqual({ added: ['wash'], gone: [] });
   });
   it('says nothing where it begins alike, or where something else was told', () => {

@@ -11,7 +11,7 @@ export function positionLimits(
     const { effect } = position;
     if (effect.kind !== 'limit') return [];
     if (effect.itemIds.length > 0 && !(itemId && effect.itemIds.includes(itemId))) return [];
-    const owner: LimitOwner = { kind: 'school', schoolId: position.id };
+    const owner: LimitOwner = { kind: 'position', positionId: position.id };
     const ground = { owner, protects: 'piece', sourceIds: position.sourceIds } as const;
     return [
       ...(effect.mostWetting ? [{ ...ground, quantity: 'wetting', most: effect.mostWetting } as const] : []),

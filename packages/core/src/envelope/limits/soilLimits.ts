@@ -23,7 +23,7 @@ export function soilLimits(
           .filter(
             (exception) =>
               exception.ages.includes(facts.age) &&
-              [...positions.values()].some(({ position }) => position.id === exception.schoolId),
+              [...positions.values()].some(({ position }) => position.id === exception.positionId),
           )
           .map((exception) => exception.chemistry),
       );

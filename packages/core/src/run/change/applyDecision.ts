@@ -1,5 +1,5 @@
 import type { Plan } from '../../treatment/plan/plan.js';
-import { openRungLater, rungToRepeat, wayOut, workStep } from '../next/rungsAhead.js';
+import { openRungLater, rungToRepeat, wayOut, workStep } from '../next/passesAhead.js';
 import { currentAction, moveTo, stepOn } from '../next/stepOn.js';
 import type { Choice } from '../runEvent.js';
 import { accept, type RunState, refuse, type Transition } from '../runState.js';
@@ -11,7 +11,7 @@ export function applyDecision(state: RunState, choice: Choice, plan: Plan): Tran
   // Clients and runs from before knowledge 2026.11.8 send 'continue' where 'takeOut' is expected today.
   const mayGoOn = choice === 'continue' && choices.includes('takeOut');
   if (!choices.includes(choice) && !mayGoOn) return refuse('notOffered');
-  const { rungIndex, stepIndex } = state;
+  const { passIndex, actionIndex } = state;
   const settled = { ...state, decision: null };
   switch (choice) {
     case 'wait':
@@ -24,16 +24,16 @@ export function applyDecision(state: RunState, choice: Choice, plan: Plan): Tran
       return accept(currentAction(out, plan)?.kind === 'look' ? stepOn(out, plan) : out);
     }
     case 'repeat': {
-      const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : rungIndex;
-      const at = workStep(plan.ladder[again]?.steps ?? []);
-      return accept(moveTo(state, { rungIndex: again, stepIndex: at }, true));
+      const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : passIndex;
+      const at = workStep(plan.passes[again]?.actions ?? []);
+      return accept(moveTo(state, { passIndex: again, actionIndex: at }, true));
     }
     case 'nextRung': {
       const next = openRungLater(state, plan);
-      return next ? accept(moveTo(state, next, true)) : refuse('noSuchRung');
+      return next ? accept(moveTo(state, next, true)) : refuse('noSuchPass');
     }
     case 'stop':
-      return accept({ ...moveTo(state, wayOut(plan, { rungIndex, stepIndex }), false), stopping: true });
+      return accept({ ...moveTo(state, wayOut(plan, { passIndex, actionIndex }), false), stopping: true });
   }
 }
 

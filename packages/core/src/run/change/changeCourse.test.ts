@@ -27,7 +27,7 @@ function* standing() {
     const last = plan.rounds[0]?.passes.filter(({ opensAfterTest }) => !opensAfterTest).length ?? 0;
     for (let rung = 0; rung < last; rung += 1) {
       const walk = new Walk(plan);
-      while (walk.state.rungIndex < rung)
+      while (walk.state.passIndex < rung)
         walk.kind === 'look' ? walk.look('moving', 'continue') : walk.done();
       yield walk;
     }
@@ -50,13 +50,13 @@ describe('another course on the way', () => {
         const choices = choicesWith(change, state, plan) ?? expect.unreachable();
         const grafted = graftPlan(state, plan, planWith(plan)(choices)) ?? expect.unreachable();
         expect(checkPlan(grafted, household, knowledge)).toEqual([]);
-        expect(grafted.ladder.slice(0, state.rungIndex)).toEqual(plan.ladder.slice(0, state.rungIndex));
-        const next = grafted.ladder[state.rungIndex];
+        expect(grafted.passes.slice(0, state.passIndex)).toEqual(plan.passes.slice(0, state.passIndex));
+        const next = grafted.passes[state.passIndex];
         if ('instead' in change) expect(next?.methodId).toBe(change.instead);
-        else expect(next?.steps.map(({ vessel }) => vessel?.id)).toContain(change.vesselId);
+        else expect(next?.actions.map(({ vessel }) => vessel?.id)).toContain(change.vesselId);
         expect(replayRun(events, grafted)).toMatchObject({
           ok: true,
-          state: { rungIndex: state.rungIndex, stepIndex: state.stepIndex },
+          state: { passIndex: state.passIndex, actionIndex: state.actionIndex },
         });
       }
     }
@@ -72,7 +72,7 @@ describe('another course on the way', () => {
   });
   it('may be taken back again: what was there first is offered', () => {
     const walk = new Walk(planTreatment(facts[6] ?? expect.unreachable(), household, knowledge));
-    const first = walk.plan.ladder[0]?.methodId ?? '';
+    const first = walk.plan.passes[0]?.methodId ?? '';
     const [way] = otherCourse(walk.state, walk.plan, planWith(walk.plan), knowledge).ways;
     const choices = choicesWith({ instead: way?.methodId ?? '' }, walk.state, walk.plan);
     const grafted = choices && graftPlan(walk.state, walk.plan, planWith(walk.plan)(choices));
@@ -95,18 +95,21 @@ describe('another course on the way', () => {
     expect(choicesWith({ instead: 'oxygenSoak' }, walk.state, walk.plan)).toBeNull();
   });
   it('never joins what would have been rinsed otherwise', () => {
-    const [walk] = [...standing()].filter(({ state }) => state.rungIndex > 0);
+    const [walk] = [...standing()].filter(({ state }) => state.passIndex > 0);
     if (!walk) return expect.unreachable();
     const { plan, state } = walk;
-    const first = plan.ladder[0] ?? expect.unreachable();
+    const first = plan.passes[0] ?? expect.unreachable();
     const rinsed = {
       ...plan,
-      ladder: [
+      passes: [
         {
           ...first,
-          steps: [...first.steps, { ...(first.steps[0] ?? expect.unreachable()), kind: 'rinse' as const }],
+          actions: [
+            ...first.actions,
+            { ...(first.actions[0] ?? expect.unreachable()), kind: 'rinse' as const },
+          ],
         },
-        ...plan.ladder.slice(1),
+        ...plan.passes.slice(1),
       ],
     };
     expect(graftPlan(state, plan, rinsed)).toBeNull();

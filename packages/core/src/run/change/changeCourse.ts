@@ -5,7 +5,7 @@ import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
 import type { Minutes, RoundPass } from '../../treatment/plan/round.js';
 import { type Choices, NO_CHOICES } from '../../trouble/choices.js';
-import { passOfRung, roundOfRung } from '../next/roundOfRung.js';
+import { passInRound, roundOfPass } from '../next/roundOfPass.js';
 import { replayRun } from '../replayRun.js';
 import type { RunState } from '../runState.js';
 
@@ -32,12 +32,13 @@ const MAX_OFFERED = 4;
 
 /** The current pass while it may still be exchanged; undefined once any of it is done. */
 function passToChange(state: RunState, plan: Plan): RoundPass | undefined {
-  const { status, decision, stopping, timer, rungIndex, stepIndex } = state;
-  const steps = plan.ladder[rungIndex]?.steps ?? [];
+  const { status, decision, stopping, timer, passIndex, actionIndex } = state;
+  const actions = plan.passes[passIndex]?.actions ?? [];
   const untouched =
-    stepIndex < steps.length && steps.slice(0, stepIndex).every(({ kind }) => BEFORE_IT.includes(kind));
+    actionIndex < actions.length &&
+    actions.slice(0, actionIndex).every(({ kind }) => BEFORE_IT.includes(kind));
   const isAtWork = status === 'active' && !decision && !stopping && !timer;
-  return isAtWork && untouched ? passOfRung(plan, rungIndex) : undefined;
+  return isAtWork && untouched ? passInRound(plan, passIndex) : undefined;
 }
 
 export const mayChangeCourse = (state: RunState, plan: Plan): boolean =>
@@ -63,19 +64,21 @@ export function choicesWith(change: CourseChange, state: RunState, plan: Plan): 
  * @returns null if the fresh plan differs before the current pass, or would have it rinsed otherwise
  */
 export function graftPlan(state: RunState, plan: Plan, fresh: Plan): Plan | null {
-  const { rungIndex, stepIndex } = state;
-  const done = plan.ladder.slice(0, rungIndex);
-  const agrees = done.every(({ methodId, passId, steps }, index) => {
-    const other = fresh.ladder[index];
-    return other?.methodId === methodId && other.passId === passId && kindsOf(other.steps) === kindsOf(steps);
+  const { passIndex, actionIndex } = state;
+  const done = plan.passes.slice(0, passIndex);
+  const agrees = done.every(({ methodId, passId, actions }, index) => {
+    const other = fresh.passes[index];
+    return (
+      other?.methodId === methodId && other.passId === passId && kindsOf(other.actions) === kindsOf(actions)
+    );
   });
-  const here = plan.ladder[rungIndex];
-  const next = fresh.ladder[rungIndex];
+  const here = plan.passes[passIndex];
+  const next = fresh.passes[passIndex];
   if (!agrees || !here || !next || next.passId !== here.passId) return null;
-  if (here.steps.slice(0, stepIndex).some(({ id }, index) => next.steps[index]?.id !== id)) return null;
+  if (here.actions.slice(0, actionIndex).some(({ id }, index) => next.actions[index]?.id !== id)) return null;
   const kept = new Map(
     done.flatMap((_, index) => {
-      const pass = passOfRung(plan, index);
+      const pass = passInRound(plan, index);
       return pass ? [[pass.id, pass] as const] : [];
     }),
   );
@@ -86,12 +89,12 @@ export function graftPlan(state: RunState, plan: Plan, fresh: Plan): Plan | null
       ...round,
       passes: round.passes.map((pass) => kept.get(pass.id) ?? pass),
     })),
-    ladder: [...done, ...fresh.ladder.slice(rungIndex)],
+    passes: [...done, ...fresh.passes.slice(passIndex)],
   };
 }
 
-const kindsOf = (steps: readonly Action[]): string =>
-  steps.map(({ kind, rinses, rinseWay }) => `${kind} ${rinses} ${rinseWay}`).join();
+const kindsOf = (actions: readonly Action[]): string =>
+  actions.map(({ kind, rinses, rinseWay }) => `${kind} ${rinses} ${rinseWay}`).join();
 
 /**
  * What else the pass could be: ways that the piece and the house allow and that follow on what has been done. What
@@ -109,9 +112,9 @@ export function otherCourse(
   const { methods } = indexKnowledge(knowledge);
   const isDry = (method: Method | undefined) => method?.wetting === 'dry';
   const own = methods.get(pass.methodId);
-  const inRound = (roundOfRung(plan, state.rungIndex)?.passes ?? []).map(({ methodId }) => methodId);
+  const inRound = (roundOfPass(plan, state.passIndex)?.passes ?? []).map(({ methodId }) => methodId);
   const alike = plan.candidates
-    .filter(({ verdict }) => verdict === 'spare' || verdict === 'rung')
+    .filter(({ verdict }) => verdict === 'spare' || verdict === 'inPlan')
     .map(({ methodId }) => methodId)
     .filter((id) => {
       const method = methods.get(id);
@@ -123,7 +126,7 @@ export function otherCourse(
   const ways = [...new Set([...before, ...alike])].slice(0, MAX_TRIED).flatMap((methodId) => {
     const choices = choicesWith({ instead: methodId }, state, plan);
     const grafted = choices && graftPlan(state, plan, planWith(choices));
-    const other = grafted ? passOfRung(grafted, state.rungIndex) : undefined;
+    const other = grafted ? passInRound(grafted, state.passIndex) : undefined;
     return other?.methodId === methodId ? [other] : [];
   });
   return {
@@ -145,12 +148,12 @@ export function otherCourse(
 
 /** The same for a plan without a run: the alternatives to one of its passes. Empty if the plan lacks the pass. */
 export function otherCourseOf(
-  rungIndex: number,
+  passIndex: number,
   plan: Plan,
   planWith: (choices: Choices) => Plan,
   knowledge: Knowledge,
 ): OtherCourse {
-  const begun = replayRun([{ kind: 'started', at: BEFORE_ANY_RUN, rungIndex }], plan);
+  const begun = replayRun([{ kind: 'started', at: BEFORE_ANY_RUN, passIndex }], plan);
   return begun.ok ? otherCourse(begun.state, plan, planWith, knowledge) : { ways: [], vessels: [] };
 }
 

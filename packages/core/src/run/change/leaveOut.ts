@@ -1,7 +1,7 @@
 import { HIDDEN_TEST_FAILED_NOTE } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { pastRung, rungsWithItsProducts } from '../next/rungsAhead.js';
+import { pastRung, rungsWithItsProducts } from '../next/passesAhead.js';
 import { currentAction, moveTo, stepOn } from '../next/stepOn.js';
 import type { RunEvent } from '../runEvent.js';
 import { accept, type RunState, refuse, type Transition } from '../runState.js';
@@ -9,14 +9,14 @@ import { accept, type RunState, refuse, type Transition } from '../runState.js';
 /** Passed, one goes on; failed, this pass is left out and every later one that brings its products. */
 export function tested(
   state: RunState,
-  { stepId, passed, at }: Extract<RunEvent, { kind: 'tested' }>,
+  { actionId, passed, at }: Extract<RunEvent, { kind: 'tested' }>,
   action: Action,
   plan: Plan,
 ): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
+  if (action.id !== actionId) return refuse('notThisStep');
   if (action.kind !== 'hiddenTest') return refuse('notATest');
   if (passed) return accept(stepOn(state, plan));
-  const against = rungsWithItsProducts(plan, state.rungIndex);
+  const against = rungsWithItsProducts(plan, state.passIndex);
   const setAside = [...new Set([...state.setAside, ...against])];
   const barred = [...new Set([...state.barred, ...against])];
   const notes = [...state.notes, { at, text: HIDDEN_TEST_FAILED_NOTE }];
@@ -34,12 +34,12 @@ export const maySkip = (state: RunState, plan: Plan): boolean => {
   );
 };
 
-export function skipped(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
+export function skipped(state: RunState, actionId: string, action: Action, plan: Plan): Transition {
+  if (action.id !== actionId) return refuse('notThisStep');
   if (state.decision) return refuse('decideFirst');
   if (action.kind === 'rinseBefore') return refuse('rinseFirst');
   if (!BEFORE_THE_WORK.includes(action.kind)) return refuse('alreadyOn');
-  return accept(leave({ ...state, setAside: [...state.setAside, state.rungIndex] }, plan));
+  return accept(leave({ ...state, setAside: [...state.setAside, state.passIndex] }, plan));
 }
 
 /** Nothing of a pass is on the piece yet. */
@@ -47,5 +47,5 @@ const BEFORE_THE_WORK: readonly Action['kind'][] = ['firstAid', 'lift', 'hiddenT
 
 function leave(state: RunState, plan: Plan): RunState {
   const next = pastRung(state, plan);
-  return moveTo(state, next, next.stepIndex === 0);
+  return moveTo(state, next, next.actionIndex === 0);
 }

@@ -6,9 +6,9 @@ import { countedEvents } from '../replayRun.js';
 import type { RunEvent } from '../runEvent.js';
 import type { RunState } from '../runState.js';
 
-/** A wait that was clocked: on which rung, in which of its rounds, and how long, in min. */
+/** A wait that was clocked: on which pass, in which of its rounds, and how long, in min. */
 export interface ClockedDwell {
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly round: number;
   readonly minutes: number;
 }
@@ -36,8 +36,8 @@ export function dwellsOf(events: readonly RunEvent[], plan: Plan, nowMs: number)
   return last?.timer ? [...dwells, dwellOf(last, nowMs)] : dwells;
 }
 
-const dwellOf = ({ timer, rungIndex, round }: RunState, endMs: number): ClockedDwell => ({
-  rungIndex,
+const dwellOf = ({ timer, passIndex, round }: RunState, endMs: number): ClockedDwell => ({
+  passIndex,
   round,
   minutes: Math.max(0, endMs - Date.parse(timer?.startedAt ?? '')) / MINUTE_MS,
 });

@@ -8,7 +8,7 @@ import { overrunOf } from './overrun.js';
 const LATEST = Date.UTC(2026, 10, 24, 12, 0, 0);
 const waiting =
   planTreatment(cases.beetrootOnDamask, household, knowledge)
-    .ladder.flatMap(({ steps }) => steps)
+    .passes.flatMap(({ actions }) => actions)
     .find(({ dwell }) => dwell) ?? expect.unreachable('a wait');
 const over = (dwell: Partial<Dwell>, minutes: number) =>
   overrunOf(

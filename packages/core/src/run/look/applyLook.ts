@@ -1,6 +1,6 @@
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { rungLookedAt } from '../next/rungsAhead.js';
+import { rungLookedAt } from '../next/passesAhead.js';
 import type { LookAnswer, RunEvent } from '../runEvent.js';
 import { accept, type HeatGate, type RunState, refuse, type Transition } from '../runState.js';
 import { choicesAfterLook } from './choicesAfterLook.js';
@@ -17,21 +17,21 @@ export function applyLook(
   if (action.kind !== 'dwell' && action.kind !== 'look' && action.kind !== 'finalLook')
     return refuse('notThisStep');
   if (state.timer?.pausedAt) return refuse('timerPaused');
-  const rungIndex = rungLookedAt(state, plan, action);
-  const round = Math.max(1, state.times[rungIndex] ?? 0);
+  const passIndex = rungLookedAt(state, plan, action);
+  const round = Math.max(1, state.times[passIndex] ?? 0);
   const { marks } = event;
   if (marks?.some(({ markId }) => !plan.facts.markIds.includes(markId))) return refuse('noSuchMark');
   if (marks && marksToAsk(state, plan, action).some((id) => marks.every(({ markId }) => markId !== id)))
     return refuse('lookNeedsLevel');
   const byMark = markLooks(event, state.looks, plan);
-  const answer = judgeLook(event, { ...state, rungIndex, round }, action, byMark);
+  const answer = judgeLook(event, { ...state, passIndex, round }, action, byMark);
   if (answer === null) return refuse('lookNeedsLevel');
   const leftPct = event.leftPct ?? (byMark.length > 0 ? leftOfAll(state.looks, byMark, plan) : null);
-  const of = state.worked.length > 0 ? state.worked : [rungIndex];
+  const of = state.worked.length > 0 ? state.worked : [passIndex];
   const isDry = action.kind === 'finalLook';
   const look = {
     at: event.at,
-    rungIndex,
+    passIndex,
     of,
     round,
     answer,

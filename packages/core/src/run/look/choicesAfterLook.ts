@@ -1,7 +1,7 @@
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { passOfRung } from '../next/roundOfRung.js';
-import { lastOfRound, openRungLater, rungToRepeat } from '../next/rungsAhead.js';
+import { lastOfRound, openRungLater, rungToRepeat } from '../next/passesAhead.js';
+import { passInRound } from '../next/roundOfPass.js';
 import type { Choice, LookAnswer } from '../runEvent.js';
 import type { RunState } from '../runState.js';
 
@@ -17,11 +17,11 @@ export function choicesAfterLook(
   action: Action,
 ): Choice[] {
   if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
-  const again = action.kind === 'finalLook' ? rungToRepeat(state, plan) : state.rungIndex;
-  const mayRepeat = (state.times[again] ?? 0) < (plan.ladder[again]?.maxRounds ?? 1);
+  const again = action.kind === 'finalLook' ? rungToRepeat(state, plan) : state.passIndex;
+  const mayRepeat = (state.times[again] ?? 0) < (plan.passes[again]?.maxRounds ?? 1);
   // Inside a round one goes on, past the rinse there is; only its end leads to another.
   const hasNext =
-    state.rungIndex === lastOfRound(plan, state.rungIndex) && openRungLater(state, plan) !== null;
+    state.passIndex === lastOfRound(plan, state.passIndex) && openRungLater(state, plan) !== null;
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),
@@ -44,9 +44,9 @@ export function choicesAfterLook(
 }
 
 /** The next look in a round, just answered with a level. */
-const isTold = ({ looks, rungIndex, stepIndex }: RunState, plan: Plan): boolean =>
-  passOfRung(plan, rungIndex) !== undefined &&
-  plan.ladder[rungIndex]?.steps[stepIndex + 1]?.kind === 'look' &&
+const isTold = ({ looks, passIndex, actionIndex }: RunState, plan: Plan): boolean =>
+  passInRound(plan, passIndex) !== undefined &&
+  plan.passes[passIndex]?.actions[actionIndex + 1]?.kind === 'look' &&
   looks.at(-1)?.leftPct !== null;
 
 /** Before the least useful time is up, stalled means "not yet". */

@@ -11,12 +11,12 @@ import { leftBefore } from './stallView.js';
  */
 export function judgeLook(
   { answer, leftPct, marks, signIds = [] }: Extract<RunEvent, { kind: 'looked' }>,
-  { looks, rungIndex, round }: Pick<RunState, 'looks' | 'rungIndex' | 'round'>,
+  { looks, passIndex, round }: Pick<RunState, 'looks' | 'passIndex' | 'round'>,
   action: Action,
   found: readonly MarkLook[],
 ): LookAnswer | null {
   if (signIds.some((id) => action.alarmSignIds.includes(id))) return 'wrong';
   if (answer !== null) return answer;
   if (marks) return answerOfMarks(marks, found);
-  return leftPct === null ? null : lookAnswerOf(leftPct, leftBefore(looks, rungIndex, round));
+  return leftPct === null ? null : lookAnswerOf(leftPct, leftBefore(looks, passIndex, round));
 }

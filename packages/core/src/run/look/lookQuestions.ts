@@ -19,17 +19,17 @@ export type LookQuestion = (typeof LOOK_QUESTIONS)[number];
  * @param kinds of the marks worked on
  */
 export function lookQuestions(
-  pass: Pick<Pass, 'steps'>,
+  pass: Pick<Pass, 'actions'>,
   action: Action,
   kinds: readonly TroubleKind[],
 ): LookQuestion[] {
   const { dwell, kind } = action;
-  const inBath = pass.steps.some((other) => other.kind === 'mix' && other.vessel !== null);
+  const inBath = pass.actions.some((other) => other.kind === 'mix' && other.vessel !== null);
   const isSmell = kinds.length > 0 && kinds.every((one) => one === 'odour');
   const asks: Readonly<Record<LookQuestion, boolean>> = {
     dryFirst: kind === 'finalLook',
     stillWet: dwell?.keep === 'wet',
-    foamGone: kind === 'look' && !inBath && pass.steps.some((other) => other.rinses !== null),
+    foamGone: kind === 'look' && !inBath && pass.actions.some((other) => other.rinses !== null),
     colourOnCloth: kind !== 'finalLook' && !isSmell,
     waterDirtOrDye: inBath && kind !== 'finalLook',
     smellWarm: kinds.includes('odour'),

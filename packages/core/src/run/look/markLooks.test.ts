@@ -77,8 +77,8 @@ describe('a look at several troubles', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat');
     walk.lookingUpToTheEnd({ redWine: 50, butter: 0 });
     walk.send({ kind: 'looked', answer: null, leftPct: null, marks: [{ markId: 'redWine', leftPct: 25 }] });
-    const { looks, rungIndex } = walk.state;
-    const { points } = stallView({ looks: looksForCurve(looks, rungIndex, plan) }, rungIndex);
+    const { looks, passIndex } = walk.state;
+    const { points } = stallView({ looks: looksForCurve(looks, passIndex, plan) }, passIndex);
     expect(points.map(({ leftPct }) => leftPct.likely)).toEqual([100, 50, 25]);
     const [again] = nextOptions(walk.state, plan, NO_PRICES);
     // Whatever comes next begins at the quarter of the wine, not at the mean of both.
@@ -128,7 +128,7 @@ describe('a look at several troubles', () => {
 
 describe('what the log learns of several troubles', () => {
   /** As if each pass took something of the one it is done for, and nothing of the other. */
-  const passes = plan.ladder.map((pass) => ({
+  const passes = plan.passes.map((pass) => ({
     ...pass,
     effectByMark: ['redWine', 'butter'].map((markId) => ({
       markId,
@@ -155,11 +155,11 @@ describe('what the log learns of several troubles', () => {
   });
   it('says nothing where one level was told for all', () => {
     const walk = new Walk(plan).upToTheEnd().send({ kind: 'looked', answer: null, leftPct: 50 });
-    expect(usesOf('run', plan.facts, plan.ladder, walk.state, knowledge)).toEqual([]);
+    expect(usesOf('run', plan.facts, plan.passes, walk.state, knowledge)).toEqual([]);
   });
   it('knows every pass worked on as done, and which has stalled', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 100, butter: 100 }, 'nextRung');
-    const done = doneMethods([{ methodIds: plan.ladder.map(({ methodId }) => methodId), state: walk.state }]);
+    const done = doneMethods([{ methodIds: plan.passes.map(({ methodId }) => methodId), state: walk.state }]);
     expect(done.map(({ methodId, rounds }) => [methodId, rounds])).toEqual(
       [...(plan.rounds[0]?.passes ?? [])].map(({ methodId }) => [methodId, 1]).sort(),
     );
@@ -176,7 +176,7 @@ describe('a wait that has been looked into', () => {
   const waiting = () => {
     const walk = new Walk(soaked);
     while (walk.kind !== 'dwell') walk.done();
-    return walk.send({ kind: 'timerStarted', stepId: walk.stepId });
+    return walk.send({ kind: 'timerStarted', actionId: walk.actionId });
   };
   it('is not looked at again within seconds', () => {
     const walk = waiting().send({ kind: 'looked', answer: null, leftPct: 50 });

@@ -1,7 +1,7 @@
 import { STALL_SHARE } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { passOfRung } from '../next/roundOfRung.js';
+import { passInRound } from '../next/roundOfPass.js';
 import type { LookAnswer, RunEvent } from '../runEvent.js';
 import type { Look, MarkLook, RunState } from '../runState.js';
 import { LEVELS } from './level.js';
@@ -56,14 +56,14 @@ function saidOf(
  * The looks as the curve of a pass reads them: of several troubles, what the dry looks found of the one it is done again
  * for, each a round of that pass.
  */
-export function looksForCurve(looks: readonly Look[], rungIndex: number, { facts }: Plan): readonly Look[] {
+export function looksForCurve(looks: readonly Look[], passIndex: number, { facts }: Plan): readonly Look[] {
   if (facts.markIds.length < 2) return looks;
   const markId = markToRepeat(looks, facts.markIds);
   return looks
     .filter((look) => look.isDry)
     .flatMap((look) => {
       const own = look.byMark.find((one) => one.markId === markId);
-      return own ? [{ ...look, leftPct: own.leftPct, rungIndex }] : [];
+      return own ? [{ ...look, leftPct: own.leftPct, passIndex }] : [];
     })
     .map((look, index) => ({ ...look, round: index + 1 }));
 }
@@ -72,13 +72,13 @@ export function looksForCurve(looks: readonly Look[], rungIndex: number, { facts
  * Troubles a look asks of. At a pass: those it is done for, without what was found gone. When dry: all, without what a
  * dry look found gone.
  */
-export function marksToAsk({ looks, rungIndex }: RunState, plan: Plan, action: Action): string[] {
+export function marksToAsk({ looks, passIndex }: RunState, plan: Plan, action: Action): string[] {
   const { markIds } = plan.facts;
   if (markIds.length < 2) return [...markIds];
   const isDry = action.kind === 'finalLook';
   const gone = isDry ? goneDry(looks, plan) : goneMarks(looks, plan);
   const left = markIds.filter((id) => !gone.includes(id));
-  const helped = isDry ? [] : (passOfRung(plan, rungIndex)?.helps ?? []);
+  const helped = isDry ? [] : (passInRound(plan, passIndex)?.helps ?? []);
   const own = left.filter((id) => helped.includes(id));
   const asked = own.length > 0 ? own : left;
   // Where all was gone and is worked on all the same, all of it is asked for.

@@ -4,10 +4,10 @@ import type { Look } from '../runState.js';
 import { LEVELS, levelOf } from './level.js';
 import { leftBefore, removedBetween, roundsTo, stallView } from './stallView.js';
 
-const look = (round: number, leftPct: number | null, rungIndex = 0): Look => ({
+const look = (round: number, leftPct: number | null, passIndex = 0): Look => ({
   at: '2026-06-01T10:00:00.000Z',
-  rungIndex,
-  of: [rungIndex],
+  passIndex,
+  of: [passIndex],
   round,
   answer: 'moving',
   leftPct,

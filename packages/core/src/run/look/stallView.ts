@@ -44,9 +44,9 @@ export function removedBetween(fromPct: number, toPct: number): LikelyRange {
 }
 
 /** What was left before this round of this pass began, %, as far as anyone looked. */
-export function leftBefore(looks: readonly Look[], rungIndex: number, round: number): number {
+export function leftBefore(looks: readonly Look[], passIndex: number, round: number): number {
   const earlier = looks.filter(
-    (look) => look.leftPct !== null && !(look.rungIndex === rungIndex && look.round === round),
+    (look) => look.leftPct !== null && !(look.passIndex === passIndex && look.round === round),
   );
   return earlier.at(-1)?.leftPct ?? 100;
 }
@@ -54,12 +54,12 @@ export function leftBefore(looks: readonly Look[], rungIndex: number, round: num
 /** The stall rule on a pass of a run, over its rounds: by default the one last looked at. */
 export function stallView(
   { looks }: Pick<RunState, 'looks'>,
-  rungIndex = looks.at(-1)?.rungIndex ?? 0,
+  passIndex = looks.at(-1)?.passIndex ?? 0,
 ): StallView {
-  const here = looks.filter((look) => look.rungIndex === rungIndex && look.leftPct !== null);
+  const here = looks.filter((look) => look.passIndex === passIndex && look.leftPct !== null);
   const rounds = [...new Set(here.map((look) => look.round))];
   const start =
-    looks.filter((look) => look.rungIndex !== rungIndex && look.leftPct !== null).at(-1)?.leftPct ?? 100;
+    looks.filter((look) => look.passIndex !== passIndex && look.leftPct !== null).at(-1)?.leftPct ?? 100;
   const levels = [
     start,
     ...rounds.map((round) => here.filter((look) => look.round === round).at(-1)?.leftPct ?? start),

@@ -7,7 +7,7 @@ import { currentAction } from './stepOn.js';
 /** The next action of a run, and when. */
 export interface NextAction {
   readonly what: 'step' | 'decide' | 'working' | 'lookDue' | 'ready' | 'over' | 'paused';
-  readonly stepKind: ActionKind | null;
+  readonly actionKind: ActionKind | null;
   /** When: now for what waits already. ISO 8601. */
   readonly at: string;
   readonly overrun: Overrun | null;
@@ -19,7 +19,7 @@ export function nextAction(state: RunState, plan: Plan, nowMs: number): NextActi
   const now = new Date(nowMs).toISOString();
   const hand = (what: NextAction['what'], at = now, overrun: Overrun | null = null): NextAction => ({
     what,
-    stepKind: action?.kind ?? null,
+    actionKind: action?.kind ?? null,
     at,
     overrun,
   });

@@ -10,21 +10,21 @@ import { turnedBy, washAhead } from './washAhead.js';
 const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 26, 9, minute)).toISOString();
 
-/** A run started on a rung, with so many of its steps done and, if asked, the clock of the next one running. */
-function standing(of: Plan, rungIndex: number, done: number, started = false): RunState {
-  const steps = of.ladder[rungIndex]?.steps ?? [];
+/** A run started on a pass, with so many of its steps done and, if asked, the clock of the next one running. */
+function standing(of: Plan, passIndex: number, done: number, started = false): RunState {
+  const steps = of.passes[passIndex]?.actions ?? [];
   const events: RunEvent[] = [
-    { kind: 'started', at: at(0), rungIndex },
-    ...steps.slice(0, done).map(({ id }): RunEvent => ({ kind: 'stepDone', at: at(1), stepId: id })),
+    { kind: 'started', at: at(0), passIndex },
+    ...steps.slice(0, done).map(({ id }): RunEvent => ({ kind: 'actionDone', at: at(1), actionId: id })),
   ];
-  if (started) events.push({ kind: 'timerStarted', at: at(2), stepId: steps[done]?.id ?? '' });
+  if (started) events.push({ kind: 'timerStarted', at: at(2), actionId: steps[done]?.id ?? '' });
   const replayed = replayRun(events, of);
   if (!replayed.ok) throw new Error(replayed.refusal);
   return replayed.state;
 }
 
-const washAt = plan.ladder.findIndex(({ methodId }) => methodId === 'hotDetergentWash');
-const kinds = plan.ladder[washAt]?.steps.map(({ kind }) => kind) ?? [];
+const washAt = plan.passes.findIndex(({ methodId }) => methodId === 'hotDetergentWash');
+const kinds = plan.passes[washAt]?.actions.map(({ kind }) => kind) ?? [];
 const turnsAt = kinds.indexOf('dwell');
 
 describe('the wash a treatment ends in', () => {
@@ -46,9 +46,9 @@ describe('the wash a treatment ends in', () => {
     expect(washAhead(standing(plan, 0, 0), plan, knowledge)).toBeNull();
     const withBleach: Plan = {
       ...plan,
-      ladder: plan.ladder.map((pass) => ({
+      passes: plan.passes.map((pass) => ({
         ...pass,
-        steps: pass.steps.map((step) => ({
+        actions: pass.actions.map((step) => ({
           ...step,
           ingredients: step.ingredients.map((one) => ({ ...one, agentId: 'oxygenBleach' })),
         })),

@@ -26,16 +26,16 @@ const UNSAID_C = { min: 20, max: 30 };
  * shared load would be another wash.
  */
 export function washAhead(state: RunState, plan: Plan, knowledge: Knowledge): WashAhead | null {
-  const { status, timer, decision, rungIndex, stepIndex } = state;
+  const { status, timer, decision, passIndex, actionIndex } = state;
   if (status === 'finished' || timer || decision) return null;
-  const steps = plan.ladder[rungIndex]?.steps ?? [];
+  const steps = plan.passes[passIndex]?.actions ?? [];
   const drumAt = steps.findIndex(runsInDrum);
   const drum = steps[drumAt];
   if (!drum) return null;
   const next = steps[drumAt + 1];
   const turning = next?.kind === 'dwell' ? next : null;
-  if (stepIndex > (turning ? drumAt + 1 : drumAt)) return null;
-  const fill = steps.slice(stepIndex, drumAt);
+  if (actionIndex > (turning ? drumAt + 1 : drumAt)) return null;
+  const fill = steps.slice(actionIndex, drumAt);
   if (fill.some(({ kind }) => kind !== 'mix')) return null;
   const { agents } = indexKnowledge(knowledge);
   const used = steps
@@ -48,17 +48,17 @@ export function washAhead(state: RunState, plan: Plan, knowledge: Knowledge): Wa
     tempC: { min, max },
     agentIds: [...new Set(used)],
     wantsOxygen: chemistries.some((of) => of.includes('percarbonate')),
-    doneByGoingIn: turning ? steps.slice(stepIndex, drumAt + 1) : fill,
+    doneByGoingIn: turning ? steps.slice(actionIndex, drumAt + 1) : fill,
     turning,
   };
 }
 
 /** The step that ends once the load is out: the turning, or the wash itself; null where none is in a drum. */
 export function turnedBy(state: RunState, plan: Plan): Action | null {
-  const steps = plan.ladder[state.rungIndex]?.steps ?? [];
-  const action = steps[state.stepIndex];
+  const steps = plan.passes[state.passIndex]?.actions ?? [];
+  const action = steps[state.actionIndex];
   if (!action || state.status === 'finished' || state.decision) return null;
   const drumAt = steps.findIndex(runsInDrum);
-  const turns = action.kind === 'dwell' && state.timer !== null && state.stepIndex === drumAt + 1;
+  const turns = action.kind === 'dwell' && state.timer !== null && state.actionIndex === drumAt + 1;
   return turns || action.kind === 'wash' ? action : null;
 }

@@ -14,17 +14,17 @@ import { clashesOf, clashesOfRun, occupations, type RunAtWork } from './clashesO
 const plan = withDwell(planTreatment(cases.beetrootOnDamask, household, knowledge), 'oxygenSoak', HOURLY);
 const START = Date.UTC(2026, 10, 24, 8, 0, 0);
 const at = (minute: number) => new Date(START + minute * 60_000).toISOString();
-const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
-const steps = plan.ladder[oxygen]?.steps ?? [];
+const oxygen = plan.passes.findIndex((pass) => pass.methodId === 'oxygenSoak');
+const steps = plan.passes[oxygen]?.actions ?? [];
 const dwellAt = steps.findIndex((action) => action.kind === 'dwell');
 const dwellId = steps[dwellAt]?.id ?? '';
 
 /** A soak started at minute 0; more events at minutes of their own. */
 function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork } {
   const events = [
-    { kind: 'started', rungIndex: oxygen, at: at(-30) },
-    ...steps.slice(0, dwellAt).map((action) => ({ kind: 'stepDone', stepId: action.id, at: at(-20) })),
-    { kind: 'timerStarted', stepId: dwellId, at: at(0) },
+    { kind: 'started', passIndex: oxygen, at: at(-30) },
+    ...steps.slice(0, dwellAt).map((action) => ({ kind: 'actionDone', actionId: action.id, at: at(-20) })),
+    { kind: 'timerStarted', actionId: dwellId, at: at(0) },
     ...more.map(([minute, event]) => ({ ...event, at: at(minute) })),
   ] as RunEvent[];
   const replayed = replayRun(events, plan);
@@ -54,12 +54,12 @@ describe('what wants a hand', () => {
 describe('how long a run needs a machine', () => {
   // A mild programme at 30 or 40 °C takes 40 to 90 minutes. Common practice, no source.
   it('an hour and a quarter from the tap that starts the wash', () => {
-    const rungIndex = plan.ladder.findIndex(({ steps }) => steps.some(runsInDrum));
-    const replayed = replayRun([{ kind: 'started', rungIndex, at: at(0) }], plan);
+    const passIndex = plan.passes.findIndex(({ actions }) => actions.some(runsInDrum));
+    const replayed = replayRun([{ kind: 'started', passIndex, at: at(0) }], plan);
     if (!replayed.ok) throw new Error(replayed.refusal);
     const run = { id: 'wash', pieceName: 'cloth', plan, state: replayed.state };
     const drum = occupations(run, START).find(({ what }) => what === 'machine');
-    const wash = plan.ladder[rungIndex]?.steps.find(runsInDrum);
+    const wash = plan.passes[passIndex]?.actions.find(runsInDrum);
     expect((drum?.toMs ?? 0) - (drum?.fromMs ?? 0)).toBe(((wash?.handsOnMin ?? 0) + 75) * 60_000);
   });
 });
@@ -120,16 +120,16 @@ describe('clashes', () => {
   });
   it('say when the solvents of all runs together are more than a room bears in a day', () => {
     const pad = (id: string, volumeML: number): RunAtWork => {
-      const [pass] = plan.ladder;
-      const [mix] = pass?.steps.filter((action) => action.kind === 'mix') ?? [];
+      const [pass] = plan.passes;
+      const [mix] = pass?.actions.filter((action) => action.kind === 'mix') ?? [];
       const [one] = mix?.ingredients ?? [];
       if (!pass || !mix || !one) throw new Error('no mix');
       const poured = { ...mix, ingredients: [{ ...one, agentId: 'isopropanol', volumeML }] };
       return {
         ...other,
         id,
-        state: { ...other.state, rungIndex: 0 },
-        plan: { ...plan, ladder: [{ ...pass, steps: [poured] }] },
+        state: { ...other.state, passIndex: 0 },
+        plan: { ...plan, passes: [{ ...pass, actions: [poured] }] },
       };
     };
     const kinds = (runs: RunAtWork[]) => clashesOf(runs, START).map((clash) => clash.kind);
@@ -161,7 +161,8 @@ describe('clashes', () => {
 
 describe('ways on', () => {
   const looked = (leftPct: number) =>
-    soak([130, { kind: 'stepDone', stepId: dwellId }], [131, { kind: 'looked', answer: null, leftPct }]).run;
+    soak([130, { kind: 'actionDone', actionId: dwellId }], [131, { kind: 'looked', answer: null, leftPct }])
+      .run;
   it('carry cost, time and odds; repeating is bounded by what the piece bears', () => {
     const ways = nextOptions(looked(50).state, plan, {
       ...NO_PRICES,
@@ -171,7 +172,7 @@ describe('ways on', () => {
       kWh: 0.3,
     });
     const repeat = ways.find((way) => way.way === 'repeat');
-    expect(repeat?.roundsLeft).toBe((plan.ladder[oxygen]?.maxRounds ?? 0) - 1);
+    expect(repeat?.roundsLeft).toBe((plan.passes[oxygen]?.maxRounds ?? 0) - 1);
     expect(repeat?.cost).toMatchObject({ isUnknown: false });
     expect(repeat?.totalMin.high).toBeGreaterThan(0);
     expect(repeat?.leftPct?.high).toBeLessThanOrEqual(50);
@@ -189,9 +190,9 @@ describe('ways on', () => {
 });
 
 it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
-  const pass = plan.ladder[oxygen] ?? { steps: [] };
+  const pass = plan.passes[oxygen] ?? { actions: [] };
   const action = (kind: string) =>
-    [...pass.steps, ...plan.ladder.flatMap((rung) => rung.steps)].find((one) => one.kind === kind) ??
+    [...pass.actions, ...plan.passes.flatMap((rung) => rung.actions)].find((one) => one.kind === kind) ??
     expect.unreachable(kind);
   const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
     return lookQuestions(pass, action(kind), kinds);
@@ -202,7 +203,7 @@ it('asks what fits: smell for odours, foam where it was dabbed, dryness at the l
 });
 
 it('adds up what a piece was put through: hours in oxygen, washes, rounds; undone taps do not count', () => {
-  const { events } = soak([180, { kind: 'stepDone', stepId: dwellId }]);
+  const { events } = soak([180, { kind: 'actionDone', actionId: dwellId }]);
   expect(exposureOf(events, plan, knowledge, START)).toMatchObject({
     oxygenHours: 3,
     soakHours: 3,

@@ -41,20 +41,20 @@ const MACHINE = 'machine';
  * longest.
  */
 export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
-  const pass = plan.ladder[state.rungIndex];
+  const pass = plan.passes[state.passIndex];
   if (!pass || state.status === 'finished') return [];
-  const bath = pass.steps.find((action) => action.kind === 'mix' && action.vessel);
-  const mixIndex = bath ? pass.steps.indexOf(bath) : -1;
-  const rinseIndex = pass.steps.findIndex((action, index) => index > mixIndex && action.kind === 'rinse');
+  const bath = pass.actions.find((action) => action.kind === 'mix' && action.vessel);
+  const mixIndex = bath ? pass.actions.indexOf(bath) : -1;
+  const rinseIndex = pass.actions.findIndex((action, index) => index > mixIndex && action.kind === 'rinse');
   const taken: Occupation[] = [];
   let atMs = nowMs;
-  let bathFromMs: number | null = mixIndex >= 0 && state.stepIndex > mixIndex ? nowMs : null;
-  for (const [index, action] of pass.steps.entries()) {
-    if (index < state.stepIndex) continue;
+  let bathFromMs: number | null = mixIndex >= 0 && state.actionIndex > mixIndex ? nowMs : null;
+  for (const [index, action] of pass.actions.entries()) {
+    if (index < state.actionIndex) continue;
     if (index === mixIndex) bathFromMs = atMs;
     const fromMs = atMs;
     const timed =
-      index === state.stepIndex && state.timer ? Math.max(nowMs, Date.parse(state.timer.latestAt)) : null;
+      index === state.actionIndex && state.timer ? Math.max(nowMs, Date.parse(state.timer.latestAt)) : null;
     atMs = timed ?? atMs + (action.handsOnMin + (action.dwell?.maxMin ?? 0)) * action.batches * MINUTE_MS;
     if (runsInDrum(action)) {
       const toMs = atMs + WASH_MIN * MINUTE_MS;
@@ -65,7 +65,7 @@ export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupati
     if (
       bathFromMs !== null &&
       bath?.vessel &&
-      index === (rinseIndex < 0 ? pass.steps.length - 1 : rinseIndex)
+      index === (rinseIndex < 0 ? pass.actions.length - 1 : rinseIndex)
     ) {
       taken.push({
         what: 'vessel',
@@ -107,7 +107,7 @@ export function clashesOfRun(run: RunAtWork, others: readonly RunAtWork[], nowMs
 const solventOf = ({ plan, state }: RunAtWork): number =>
   state.status === 'finished'
     ? 0
-    : (plan.ladder[state.rungIndex]?.steps ?? [])
+    : (plan.passes[state.passIndex]?.actions ?? [])
         .flatMap((action) => action.ingredients)
         .reduce((sum, one) => sum + (FLAMMABLE_AGENTS.has(one.agentId) ? (one.volumeML ?? 0) : 0), 0);
 

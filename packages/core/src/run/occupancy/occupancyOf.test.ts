@@ -11,18 +11,18 @@ const at = (minute: number): string => new Date(START + minute * 60_000).toISOSt
 /** A run on beetroot, gone on with until it soaks. */
 function soaking() {
   const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
-  const rung = plan.ladder.findIndex(({ steps }) => steps.some(({ vessel }) => vessel !== null));
-  const events: RunEvent[] = [{ kind: 'started', at: at(0), rungIndex: rung }];
-  for (const { id, kind } of plan.ladder[rung]?.steps ?? []) {
+  const rung = plan.passes.findIndex(({ actions }) => actions.some(({ vessel }) => vessel !== null));
+  const events: RunEvent[] = [{ kind: 'started', at: at(0), passIndex: rung }];
+  for (const { id, kind } of plan.passes[rung]?.actions ?? []) {
     if (kind === 'dwell') {
-      events.push({ kind: 'timerStarted', at: at(5), stepId: id });
+      events.push({ kind: 'timerStarted', at: at(5), actionId: id });
       break;
     }
-    events.push({ kind: 'stepDone', at: at(5), stepId: id });
+    events.push({ kind: 'actionDone', at: at(5), actionId: id });
   }
   const replayed = replayRun(events, plan);
   if (!replayed.ok) throw new Error(replayed.refusal);
-  const vessel = plan.ladder[rung]?.steps.flatMap((step) => step.vessel ?? [])[0];
+  const vessel = plan.passes[rung]?.actions.flatMap((step) => step.vessel ?? [])[0];
   return { run: { id: 'one', pieceName: 'damask', plan, state: replayed.state }, vessel, rung };
 }
 
@@ -43,7 +43,7 @@ describe('what is in use', () => {
     const { run, vessel, rung } = soaking();
     const occupancy = occupancyOf([run], START + 10 * 60_000);
     const next = planTreatment(cases.beetrootOnDamask, household, knowledge, undefined, occupancy);
-    const taken = next.ladder[rung]?.steps.flatMap((step) => step.vessel ?? [])[0];
+    const taken = next.passes[rung]?.actions.flatMap((step) => step.vessel ?? [])[0];
     expect(taken?.id).not.toBe(vessel?.id);
     const views = next.rounds[0]?.passes.flatMap(({ vessels }) => vessels) ?? [];
     expect(views.find(({ vesselId }) => vesselId === vessel?.id)?.state).toBe('busy');

@@ -5,25 +5,25 @@ import { workplaceOf } from './workplaceOf.js';
 
 const vessel = { id: 'bucket', name: 'bucket', volumeL: 14, fillL: 7 };
 const plan = {
-  ladder: [
+  passes: [
     {
-      steps: [
+      actions: [
         { kind: 'firstAid', vessel: null, programme: null },
         { kind: 'mix', vessel, programme: null },
         { kind: 'dwell', vessel: null, programme: null },
       ],
     },
     {
-      steps: [
+      actions: [
         { kind: 'wash', vessel: null, programme: 'normal' },
         { kind: 'dry', vessel: null, programme: null },
       ],
     },
-    { steps: [{ kind: 'apply', vessel: null, programme: null }] },
+    { actions: [{ kind: 'apply', vessel: null, programme: null }] },
   ],
 } as unknown as Plan;
-const at = (rungIndex: number, stepIndex: number) =>
-  workplaceOf({ status: 'active', rungIndex, stepIndex, stopping: false } as unknown as RunState, plan);
+const at = (passIndex: number, actionIndex: number) =>
+  workplaceOf({ status: 'active', passIndex, actionIndex, stopping: false } as unknown as RunState, plan);
 
 describe('where a run stands', () => {
   it('is its vessel, empty until the bath is made', () => {

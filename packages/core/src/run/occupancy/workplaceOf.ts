@@ -15,13 +15,13 @@ const NOWHERE: Workplace = { kind: 'place', vesselId: null, full: 0 };
 /** The vessel, the machine or the line a run is in at its present step; else where the piece lies. */
 export function workplaceOf(state: RunState, plan: Plan): Workplace {
   const action = currentAction(state, plan);
-  const steps = plan.ladder[state.rungIndex]?.steps ?? [];
+  const steps = plan.passes[state.passIndex]?.actions ?? [];
   if (action?.kind === 'dry' || action?.kind === 'finalLook') return { ...NOWHERE, kind: 'line' };
   if (steps.some(runsInDrum)) return { ...NOWHERE, kind: 'machine' };
   const mixAt = steps.findIndex(({ vessel }) => vessel !== null);
   const vessel = action?.vessel ?? steps[mixAt]?.vessel;
   if (!vessel) return NOWHERE;
-  const isFull = state.stepIndex > mixAt;
+  const isFull = state.actionIndex > mixAt;
   return {
     kind: 'vessel',
     vesselId: vessel.id,

@@ -22,8 +22,8 @@ const straps = made('straps', { polyamide: 100 }, { label: null });
 
 /** Deeds of a plan, without what it forbids. */
 const deedsIn = (plan: Plan) =>
-  plan.ladder.flatMap(({ steps }) =>
-    steps.flatMap(({ notes, ingredients }) => [...notes, ...ingredients.map(({ agentId }) => agentId)]),
+  plan.passes.flatMap(({ actions }) =>
+    actions.flatMap(({ notes, ingredients }) => [...notes, ...ingredients.map(({ agentId }) => agentId)]),
   );
 const staysCold = (plan: Plan) => {
   expect(deedsIn(plan).filter((text) => /warmIron|^steam$|vacuum|fan on/i.test(text))).toEqual([]);
@@ -169,7 +169,7 @@ const NASTY: readonly Nasty[] = [
         ],
         holds: (plan) =>
           expect(
-            plan.ladder.flatMap(({ steps }) => steps.filter(({ bath, programme }) => bath || programme)),
+            plan.passes.flatMap(({ actions }) => actions.filter(({ bath, programme }) => bath || programme)),
           ).toEqual([]),
         offers: 'either',
       },
@@ -180,7 +180,7 @@ const NASTY: readonly Nasty[] = [
         noChemistries: ['hydrocarbon', 'alcohol', 'weakAcid', 'percarbonate', 'peroxide', 'protease'],
         holds: (plan) =>
           expect(
-            plan.ladder.flatMap(({ steps }) => steps.filter(({ bath, programme }) => bath || programme)),
+            plan.passes.flatMap(({ actions }) => actions.filter(({ bath, programme }) => bath || programme)),
           ).toEqual([]),
         offers: 'either',
       },
@@ -194,19 +194,21 @@ describe('what burns, explodes, gives off gas or holds somebody', () => {
   });
   it('an ordinary method is left where nothing of it threatens', () => {
     const wax = planTreatment(ask('candleWax', cloth), household, knowledge);
-    expect(wax.ladder.map(({ methodId }) => methodId)).toContain('ironThroughPaper');
+    expect(wax.passes.map(({ methodId }) => methodId)).toContain('ironThroughPaper');
     const washed = { ...ask('candleWax', cloth), tried: [tried('petrol', { washedOut: 'yes' })] };
     const after = planTreatment(washed, household, knowledge);
-    expect(after.ladder.map(({ methodId }) => methodId)).toContain('ironThroughPaper');
+    expect(after.passes.map(({ methodId }) => methodId)).toContain('ironThroughPaper');
     expect(after.atOnce.actions.map(({ verbs }) => verbs[0])).not.toContain('airOutdoors');
     const mud = planTreatment(
       ask('mud', made('dogLead', { polyamide: 100 }, { label: null })),
       household,
       knowledge,
     );
-    expect(mud.ladder.some(({ steps }) => steps.some(({ bath }) => bath !== null))).toBe(true);
+    expect(mud.passes.some(({ actions }) => actions.some(({ bath }) => bath !== null))).toBe(true);
     const cover = planTreatment(ask('vomit', pram), household, knowledge);
-    expect(cover.ladder.some(({ steps }) => steps.some(({ programme }) => programme !== null))).toBe(true);
+    expect(cover.passes.some(({ actions }) => actions.some(({ programme }) => programme !== null))).toBe(
+      true,
+    );
   });
   it('the first things carry the danger while little is told', () => {
     const bare = (markId: string, ...products: string[]) =>

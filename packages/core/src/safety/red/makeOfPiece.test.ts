@@ -8,11 +8,11 @@ import type { Plan } from '../../treatment/plan/plan.js';
  * solvent. An unknown filling bears little. More than five kilograms is for no drum of a house.
  */
 const usesOf = (plan: Plan) =>
-  plan.ladder.flatMap(({ steps }) =>
-    steps.flatMap(({ ingredients }) => ingredients.map((one) => one.agentId)),
+  plan.passes.flatMap(({ actions }) =>
+    actions.flatMap(({ ingredients }) => ingredients.map((one) => one.agentId)),
   );
 const inDrum = (plan: Plan) =>
-  plan.ladder.filter(({ steps }) => steps.some(({ programme }) => programme && programme !== 'hand'));
+  plan.passes.filter(({ actions }) => actions.some(({ programme }) => programme && programme !== 'hand'));
 const neverUses =
   (...agentIds: string[]) =>
   (plan: Plan) => {
@@ -78,8 +78,8 @@ const FILLED: readonly Nasty[] = [
         ground: 'nobody knows its filling: 40 °C at most, and no enzymes where it may be down',
         facts: ask(markId, made(itemId, { cotton: 100 }, { label: null })),
         holds: (plan) => {
-          for (const { steps } of plan.ladder)
-            for (const { tempC } of steps) expect(tempC?.max ?? 0).toBeLessThanOrEqual(40.5);
+          for (const { actions } of plan.passes)
+            for (const { tempC } of actions) expect(tempC?.max ?? 0).toBeLessThanOrEqual(40.5);
         },
         offers: 'either',
       }),
@@ -92,7 +92,7 @@ const FILLED: readonly Nasty[] = [
       facts: ask(markId, made('foamPillow', { foam: 100 }, { label: null })),
       holds: (plan) => {
         expect(inDrum(plan)).toEqual([]);
-        expect(plan.ladder.flatMap(({ steps }) => steps).filter(({ bath }) => bath !== null)).toEqual([]);
+        expect(plan.passes.flatMap(({ actions }) => actions).filter(({ bath }) => bath !== null)).toEqual([]);
       },
       offers: 'either',
     }),

@@ -14,7 +14,7 @@ const sofa = made('armchair', { cover: { cotton: 100 }, filling: { foam: 100 } }
 
 const agentOf = (id: string) => knowledge.agents.find((agent) => agent.id === id);
 const poursOf = (plan: Plan) =>
-  plan.ladder.flatMap((pass) => pass.steps.flatMap((action) => action.ingredients));
+  plan.passes.flatMap((pass) => pass.actions.flatMap((action) => action.ingredients));
 /** No pour of what burns is over its cap, nor its upper end, nor all of a pass together. */
 const underCaps = (plan: Plan) =>
   expect(
@@ -84,7 +84,7 @@ const tumbling: Nasty[] = [
     (item): Nasty => ({
       name: `motor oil on a ${item}, with the school that tumbles`,
       ground: '06: no tumble after solvent, nor with oil left',
-      facts: ask('motorOil', made(item, { cotton: 100 }), { schools: { dryWay: 'tumbleDry' } }),
+      facts: ask('motorOil', made(item, { cotton: 100 }), { positions: { dryWay: 'tumbleDry' } }),
       noLines: TUMBLES,
       offers: 'pass',
     }),
@@ -93,7 +93,7 @@ const tumbling: Nasty[] = [
     (mark): Nasty => ({
       name: `${mark} on a towel: rags heat up by themselves`,
       ground: 'HB: unsaturated oils self-heat; 06',
-      facts: ask(mark, made('towel', { cotton: 100 }), { schools: { dryWay: 'tumbleDry' } }),
+      facts: ask(mark, made('towel', { cotton: 100 }), { positions: { dryWay: 'tumbleDry' } }),
       cautions: ['oilyRags'],
       noLines: TUMBLES,
       offers: 'pass',
@@ -102,7 +102,7 @@ const tumbling: Nasty[] = [
   {
     name: 'paraffin cream on pyjamas',
     ground: '06: paraffin cream makes cloth burn readily',
-    facts: ask('skinCream', made('childNightwear', { cotton: 100 }), { schools: { dryWay: 'tumbleDry' } }),
+    facts: ask('skinCream', made('childNightwear', { cotton: 100 }), { positions: { dryWay: 'tumbleDry' } }),
     cautions: ['paraffinFire'],
     noLines: TUMBLES,
     offers: 'pass',
@@ -119,7 +119,7 @@ const triedSolvents: Nasty[] = ['petrol', 'mineralSpirits', 'acetone', 'isopropa
     lines: /outdoors until no smell is left/i,
     noLines: TUMBLES,
     holds: (plan) => {
-      const kinds = plan.ladder[0]?.steps.map((action) => action.kind) ?? [];
+      const kinds = plan.passes[0]?.actions.map((action) => action.kind) ?? [];
       expect(kinds[0]).toBe('airOut');
     },
     offers: 'pass',
@@ -181,7 +181,7 @@ const otherTried: Nasty[] = [
     name: 'chlorine bleach on rust, washed out since: the acid is offered again',
     ground: '07 section 6: washed since lifts the ban',
     facts: ask('rust', sheet, { tried: [tried('chlorineBleach', { washedOut: 'yes' })] }),
-    holds: (plan) => expect(plan.ladder.map((pass) => pass.methodId)).toContain('citricSpot'),
+    holds: (plan) => expect(plan.passes.map((pass) => pass.methodId)).toContain('citricSpot'),
     offers: 'pass',
   },
   {
@@ -206,7 +206,7 @@ const otherTried: Nasty[] = [
       cautions: ['keepWetFlood'],
       noLines: /let it dry before/i,
       holds: (plan) =>
-        expect(plan.ladder[0]?.steps.find(({ kind }) => kind !== 'firstAid')).toMatchObject({
+        expect(plan.passes[0]?.actions.find(({ kind }) => kind !== 'firstAid')).toMatchObject({
           kind: 'rinseBefore',
           rinses: 5,
         }),
@@ -269,7 +269,7 @@ const otherTried: Nasty[] = [
     facts: ask('butter', tee(), { tried: [tried('chlorinatedSolvent')] }),
     cautions: ['narcoticVapour'],
     noLines: TUMBLES,
-    holds: (plan) => expect(plan.ladder[0]?.steps[0]?.cautionIds).not.toContain('flammable'),
+    holds: (plan) => expect(plan.passes[0]?.actions[0]?.cautionIds).not.toContain('flammable'),
     offers: 'pass',
   },
   {
@@ -284,7 +284,7 @@ const otherTried: Nasty[] = [
     name: 'mineral spirits offered: swallowed, and what is left, are said',
     ground: 'CLP: Asp. Tox. 1; local rules of disposal',
     facts: ask('motorOil', made('workwear', { cotton: 100 }), {
-      schools: { oil: 'oilSolvent' },
+      positions: { oil: 'oilSolvent' },
       size: 'palm',
     }),
     cautions: ['aspiration', 'spentSolvent'],
@@ -360,7 +360,7 @@ const kept: Nasty[] = [
   {
     name: 'dye run, asthma: no reducer',
     ground: '06: sulphur dioxide',
-    facts: ask('dyeRun', sheet, { schools: { runWay: 'reducerFirst' } }),
+    facts: ask('dyeRun', sheet, { positions: { runWay: 'reducerFirst' } }),
     home: ASTHMA,
     noAgents: ['runRemover'],
     offers: 'pass',
@@ -425,7 +425,7 @@ const disposal: Nasty[] = [
     name: 'mildewed sheets where the chlorine way is followed: it never shares a plan with oxygen',
     ground: 'CP: apart from every peroxygen; oxygen can be had, so it goes first',
     facts: ask('mildew', { ...sheet, colour: 'white' }, { size: 'allOver' }),
-    home: { septicTank: true, schools: { whites: 'chlorineWhites' } },
+    home: { septicTank: true, positions: { whites: 'chlorineWhites' } },
     noAgents: ['chlorineBleach'],
     offers: 'pass',
   },
@@ -434,7 +434,7 @@ const disposal: Nasty[] = [
     ground: 'CP; local rules',
     facts: ask('stiffTowels', made('towel', { cotton: 100 }), {
       size: 'allOver',
-      schools: { deepStripWay: 'deepStripAView' },
+      positions: { deepStripWay: 'deepStripAView' },
     }),
     home: { septicTank: true },
     cautions: ['boraxCare', 'spentPoison', 'septicTank'],
@@ -444,7 +444,7 @@ const disposal: Nasty[] = [
     name: 'spirits with a septic tank',
     ground: 'CP; local rules',
     facts: ask('motorOil', made('workwear', { cotton: 100 }), {
-      schools: { oil: 'oilSolvent' },
+      positions: { oil: 'oilSolvent' },
       size: 'palm',
     }),
     home: { septicTank: true },
@@ -505,11 +505,11 @@ const made4people: Nasty[] = [
           { cover: { cotton: 100 }, filling: { [filling]: 100 } },
           { label: { ...label(60, 'any'), tumble: 'normal' } },
         ),
-        { size: 'allOver', schools: { dryWay: 'tumbleDry' } },
+        { size: 'allOver', positions: { dryWay: 'tumbleDry' } },
       ),
       noLines: TUMBLES,
       holds: (plan) => {
-        for (const action of plan.ladder.flatMap((pass) => pass.steps))
+        for (const action of plan.passes.flatMap((pass) => pass.actions))
           expect([action.bath, action.programme ?? 'none']).toEqual([null, 'none']);
       },
       offers: 'either',
@@ -525,11 +525,13 @@ const made4people: Nasty[] = [
         { shell: { polyamide: 80, elastane: 20 }, padding: { foam: 100 } },
         { label: label(30) },
       ),
-      { size: 'allOver', schools: { dryWay: 'tumbleDry' } },
+      { size: 'allOver', positions: { dryWay: 'tumbleDry' } },
     ),
     noLines: TUMBLES,
     holds: (plan) =>
-      expect(plan.ladder.some(({ steps }) => steps.some(({ programme }) => programme !== null))).toBe(true),
+      expect(plan.passes.some(({ actions }) => actions.some(({ programme }) => programme !== null))).toBe(
+        true,
+      ),
     offers: 'pass',
   },
   {
@@ -538,7 +540,7 @@ const made4people: Nasty[] = [
     facts: ask('tea', made('electricBlanket', { polyester: 100 }, { label: null }), { wetness: 'wet' }),
     cautions: [],
     holds: (plan) => {
-      for (const action of plan.ladder.flatMap((pass) => pass.steps))
+      for (const action of plan.passes.flatMap((pass) => pass.actions))
         expect([action.bath, action.waterML]).toEqual([null, null]);
     },
     offers: 'either',
@@ -549,7 +551,7 @@ const made4people: Nasty[] = [
     facts: ask('tea', made('electricBlanket', { polyester: 100 }, { label: label(30) }), { wetness: 'wet' }),
     lines: /cord off/i,
     holds: (plan) => {
-      for (const action of plan.ladder.flatMap((pass) => pass.steps))
+      for (const action of plan.passes.flatMap((pass) => pass.actions))
         expect([action.bath, action.tempC === null || action.tempC.target <= 30]).toEqual([null, true]);
     },
     offers: 'pass',

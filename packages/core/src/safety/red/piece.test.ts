@@ -11,13 +11,13 @@ import type { Plan } from '../../treatment/plan/plan.js';
 const SOLVENTS = ['isopropanol', 'acetone', 'esterRemover', 'mineralSpirits', 'solventPretreater'];
 const PEROXYGENS = ['peroxide', 'percarbonate'];
 const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...label(60, 'any'), tumble: 'normal', ...fields });
-const soaks = (plan: Plan) => plan.ladder.flatMap((pass) => pass.steps).filter((action) => action.bath);
+const soaks = (plan: Plan) => plan.passes.flatMap((pass) => pass.actions).filter((action) => action.bath);
 /** Passes that use a product without a hidden test. */
 const untested = (plan: Plan, agentId: string) =>
-  plan.ladder.filter(
-    ({ steps }) =>
-      steps.some((action) => action.ingredients.some((one) => one.agentId === agentId)) &&
-      !steps.some((action) => action.kind === 'hiddenTest'),
+  plan.passes.filter(
+    ({ actions }) =>
+      actions.some((action) => action.ingredients.some((one) => one.agentId === agentId)) &&
+      !actions.some((action) => action.kind === 'hiddenTest'),
   );
 
 const flameRetardant: Nasty[] = (['protectiveWear', 'childNightwear'] as const).flatMap((item) =>
@@ -92,7 +92,7 @@ const cottonOnly: Nasty[] = (['wool', 'polyamide', 'viscose', 'silk', 'acetate']
   name: `wine on white ${fibre}: the mix for white cotton is not for it`,
   ground: 'CP: a soft brush and a strong mix are for terry and cotton',
   facts: ask('redWine', made('tShirt', { [fibre]: 100 })),
-  holds: (plan) => expect(plan.ladder.map((pass) => pass.methodId)).not.toContain('peroxideDetergentSpot'),
+  holds: (plan) => expect(plan.passes.map((pass) => pass.methodId)).not.toContain('peroxideDetergentSpot'),
   offers: 'pass',
 }));
 
@@ -112,12 +112,12 @@ const metal: Nasty[] = [
       ground: '07: pinholes; off with them or 30 min',
       facts: ask(mark, made('curtain', { cotton: 100 }, { metalParts: true }), { size: 'allOver' }),
       holds: (plan) => {
-        const oxygen = plan.ladder.filter((pass) =>
-          pass.steps.some((action) =>
+        const oxygen = plan.passes.filter((pass) =>
+          pass.actions.some((action) =>
             action.ingredients.some((one) => one.agentId === 'oxygenBleach' || one.agentId === 'peroxide'),
           ),
         );
-        const longest = oxygen.flatMap((pass) => pass.steps.map((action) => action.dwell?.maxMin ?? 0));
+        const longest = oxygen.flatMap((pass) => pass.actions.map((action) => action.dwell?.maxMin ?? 0));
         expect(longest.filter((minutes) => minutes > 30)).toEqual([]);
       },
       lines: /take hooks and rings out first/i,
@@ -133,11 +133,11 @@ const fibres: Nasty[] = [
       ground: 'HB: alcohol swells acetate',
       facts: ask(mark, made('dress', { acetate: 100 }), { size: 'coin' }),
       holds: (plan) => {
-        for (const pass of plan.ladder)
+        for (const pass of plan.passes)
           if (pass.methodId === 'alcoholSpot') {
             expect(pass.maxRounds).toBe(1);
-            expect(pass.steps.map((action) => action.kind)).toContain('hiddenTest');
-            expect(pass.steps.find((action) => action.dwell)?.dwell?.maxMin).toBeLessThanOrEqual(3);
+            expect(pass.actions.map((action) => action.kind)).toContain('hiddenTest');
+            expect(pass.actions.find((action) => action.dwell)?.dwell?.maxMin).toBeLessThanOrEqual(3);
           }
       },
       offers: 'either',
@@ -159,7 +159,7 @@ const fibres: Nasty[] = [
       facts: ask('musty', made('tShirt', { [fibre]: 100 }), { size: 'allOver' }),
       noAgents: ['sunAir'],
       holds: (plan) => {
-        for (const action of plan.ladder.flatMap((pass) => pass.steps))
+        for (const action of plan.passes.flatMap((pass) => pass.actions))
           expect(action.dryingWays).not.toContain('sun');
       },
       offers: 'pass',
@@ -205,7 +205,7 @@ const words: Nasty[] = [
     ground: 'ISO 3758',
     facts: ask('dyeRun', made('bedSheet', { cotton: 100 }, { label: tag({ bleach: 'never' }) }), {
       size: 'allOver',
-      schools: { runWay: 'reducerFirst' },
+      positions: { runWay: 'reducerFirst' },
     }),
     noLines: /oxygen wash|same powder/i,
     offers: 'pass',
@@ -239,7 +239,7 @@ const words: Nasty[] = [
       made('duvet', { cover: { cotton: 100 }, filling: { down: 100 } }, { label: tag({ tumble: 'never' }) }),
       {
         size: 'allOver',
-        schools: { dryWay: 'tumbleDry' },
+        positions: { dryWay: 'tumbleDry' },
       },
     ),
     noLines: /tumble low|tumble with/i,
@@ -256,8 +256,8 @@ const words: Nasty[] = [
     ),
     lines: /tumble low with clean balls/i,
     holds: (plan) => {
-      for (const pass of plan.ladder)
-        for (const action of pass.steps)
+      for (const pass of plan.passes)
+        for (const action of pass.actions)
           if (action.kind !== 'finalLook') expect(action.notes.join(' ')).not.toMatch(/tumble low/i);
     },
     offers: 'pass',
@@ -265,7 +265,7 @@ const words: Nasty[] = [
   {
     name: 'no dryer in the house: no line says tumble',
     ground: 'CP',
-    facts: ask('coffee', made('towel', { cotton: 100 }), { schools: { dryWay: 'tumbleDry' } }),
+    facts: ask('coffee', made('towel', { cotton: 100 }), { positions: { dryWay: 'tumbleDry' } }),
     home: { hasDryer: false },
     noLines: /tumble/i,
     offers: 'pass',
@@ -279,7 +279,7 @@ const company: Nasty[] = [
       ground: '02: a piece that fails is washed alone',
       facts: ask(mark, made('tShirt', { cotton: 100 }, { colour: 'dark', fastness: 'failed' })),
       holds: (plan) => {
-        for (const action of plan.ladder.flatMap((pass) => pass.steps))
+        for (const action of plan.passes.flatMap((pass) => pass.actions))
           if (action.programme && action.programme !== 'none')
             expect(action.notes.join(' ')).toMatch(/\balone\b/i);
       },
@@ -344,7 +344,7 @@ const wetness: Nasty[] = (['armchair', 'mattress', 'windowSeat', 'carpet', 'rug'
   holds: (plan) => {
     expect(soaks(plan)).toEqual([]);
     const most = item === 'carpet' || item === 'rug' ? 0.3 : 0.1;
-    for (const action of plan.ladder.flatMap((pass) => pass.steps))
+    for (const action of plan.passes.flatMap((pass) => pass.actions))
       expect(action.waterML ?? 0).toBeLessThanOrEqual(most * 45 * 45 + 20);
   },
   offers: 'pass',

@@ -36,7 +36,7 @@ const guards =
     for (const one of words) expect(before).toMatch(one);
   };
 const isLeftAlone = (plan: Plan) => {
-  expect(plan.ladder).toEqual([]);
+  expect(plan.passes).toEqual([]);
   expect(plan.atOnce.actions.map(({ text }) => text).join(' ')).not.toMatch(/two cold waters|keep it wet/i);
 };
 
@@ -170,7 +170,7 @@ describe('a danger does not end with its mark', () => {
     ['fuel', 'fuelSpill', [], /outdoors/i],
   ] as const)('%s, all told to be gone', (_, markId, products, words) => {
     const plan = goneOf(markId, ...products);
-    expect(plan.ladder).toEqual([]);
+    expect(plan.passes).toEqual([]);
     expect(plan.atOnce.actions[0]?.text ?? 'no first act').toMatch(words);
   });
   it('paraffin cream told to be gone still says that it burns', () => {
@@ -207,6 +207,6 @@ describe('an ordinary trouble has no guards before it', () => {
   it.each(['tea', 'grass', 'saladOil', 'redWine', 'mud', 'candleWax'])('%s', (markId) => {
     const plan = planTreatment(ask(markId, tee), household, knowledge);
     expect(plan.atOnce.actions.map(({ verbs }) => verbs.includes('protect'))).not.toContain(true);
-    expect(plan.ladder.length).toBeGreaterThan(0);
+    expect(plan.passes.length).toBeGreaterThan(0);
   });
 });

@@ -137,7 +137,7 @@ export function factsOf({ facts: given }: ExpertCase): TroubleFacts {
     size: given.size,
     tried: given.tried.map((one) => ({ ...one, times: 1, washedOut: one.washedOut ? 'yes' : 'no' })),
     done: [],
-    schools: {},
+    positions: {},
     reach: 'house',
   };
 }

@@ -31,7 +31,7 @@ export function wordsOfPlan(plan: Plan): string[] {
   const actions = [
     ...passes.flatMap((pass) => pass.actions),
     ...plan.rounds.flatMap(({ drying, look }) => [drying?.action ?? [], look?.action ?? []].flat()),
-    ...plan.ladder.flatMap(({ steps }) => steps),
+    ...plan.passes.flatMap(({ actions }) => actions),
   ];
   const findings = [
     // Products side by side in the cupboard are mentioned in any plan.

@@ -1,4 +1,4 @@
-import { type Cloth, type Course, type CoursePass, WHAT_IS_LEFT } from '@feverfew/knowledge';
+import type { Cloth, Course, CoursePass } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import { addPromisingPasses } from './addPromisingPasses.js';
@@ -16,7 +16,7 @@ import { phaseOf } from './phaseOf.js';
 import { ofNoCourse, type Placing } from './placement.js';
 import { placedAll } from './placeRound.js';
 import { isWork, isWorthARound, secondRound } from './secondRound.js';
-import { isPlainWater, isStronger } from './strongest.js';
+import { isPlainWater, isStronger, mostOf } from './strongest.js';
 import { withoutLast } from './withoutLast.js';
 import { workedOut } from './workedOut.js';
 
@@ -24,6 +24,8 @@ import { workedOut } from './workedOut.js';
 const HELPS_FROM = 0.3;
 /** Steps of a round, its wash among them, that a person keeps in mind: the cards written by hand have at most five. */
 const MAX_STEPS = 5;
+/** Where all work of a course takes less than this, another effective way is looked for, 0–1: our own choice. */
+const HARDLY_WORKS = 0.12;
 /** So many ways that no course has come into round one at most. */
 const MAX_HURRIED = 3;
 
@@ -50,7 +52,7 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null, wa
   // A pass that does more than all of round one is not saved for a third round. A person's choice stays.
   const { instead, leftOut } = context.choices;
   const isChosen = Object.keys(instead).length + leftOut.length > 0;
-  for (let at = 0; at < MAX_HURRIED && !isChosen && waiting === 0; at += 1) {
+  for (let at = 0; at < MAX_HURRIED && !isChosen; at += 1) {
     const [best] = laid.further;
     if (!best || !isStronger(best, laid.one.passes, here)) break;
     line = insertPass(line, best, context);
@@ -139,7 +141,7 @@ function shortFirstRound(
   if (round.passes.length <= MAX_STEPS && waiting === 0) return round;
   const looked = first.filter(
     ({ fitted: { asked, words } }) =>
-      !asked?.main && openChecks(words, [], open ?? context).some(({ text }) => WHAT_IS_LEFT.test(text)),
+      !asked?.main && openChecks(words, [], open ?? context).some(({ isOfRest }) => isOfRest),
   );
   const here = { ...arrange, context: open ?? context };
   if (looked.length === 0) return withoutLast(waiting, round, first, here);
@@ -159,7 +161,8 @@ function firstRound(
   const asTold = composeRound(first, second, courses, here, notUsed, start);
   // If the courses leave only the wash, for all troubles or for one of them, another effective way comes before it.
   const inDrum = first.filter(bleachesInDrum);
-  const idle = asTold.passes.length > 0 && inDrum.length === 0 && !asTold.passes.some(isWork);
+  const does = (pass: Placed) => isWork(pass) && mostOf(pass.eligible, here) >= HARDLY_WORKS;
+  const idle = asTold.passes.length > 0 && inDrum.length === 0 && !asTold.passes.some(does);
   const isHelped = (markId: string) =>
     inDrum.some(({ helps }) => helps.includes(markId)) ||
     asTold.passes.some(

@@ -2,6 +2,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arrangement.js';
+import { dropTriedInVain } from './dropTriedInVain.js';
 import { hasFairChance } from './fairChance.js';
 import { isWorkingBath } from './fitCourses.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
@@ -66,7 +67,12 @@ export function composeRound(
     );
   const all = [...chosen, ...later];
   const fair = proven(
-    withoutDoubled(chosen, context).filter((one) => hasFairChance(one, all, context)),
+    dropTriedInVain(
+      withoutDoubled(chosen, context),
+      before.length > 0 ? null : later,
+      context,
+      notUsed,
+    ).filter((one) => hasFairChance(one, all, context)),
     context.choices.readyInMin === null ? later : [],
     context,
     notUsed,

@@ -19,8 +19,11 @@ import {
   WHILE_FRESH,
   WORTH_A_STEP,
 } from './placement.js';
+import { mostOf } from './strongest.js';
 import { drumNotes } from './washFor.js';
 
+/** Dry heat, after which little comes out. */
+const SET_BY_HEAT: readonly PlanContext['facts']['heat'][] = ['tumbled', 'ironed'];
 /** One that may be left out is only done for more: our own choice. */
 const MIN_OPTIONAL = 0.05;
 
@@ -76,11 +79,21 @@ export function withWash(
     gone = goneAfter(worked, context);
     passes.push({ ...one, takes, gone, prepares });
   };
-  for (const { fitted, helps, opensAfterTest } of list)
+  // What a look calls for is in no figure.
+  const isOfUse = ({ fitted: { words, eligible } }: Placing): boolean =>
+    openChecks(words, [], context).some(({ isOfRest }) => isOfRest) ||
+    mostOf(eligible, context) >= WORTH_A_STEP;
+  // Where nothing takes more, the ordinary method stays: it is slow. What heat has set is past it.
+  const isAllThereIs = !list.some(isOfUse) && !SET_BY_HEAT.includes(context.facts.heat);
+  for (const one of list) {
+    const { fitted, helps, opensAfterTest } = one;
+    // What does most by its course is kept, unless it takes next to nothing here and something else takes more.
+    const isKept = isMain(fitted) && (isOfUse(one) || isAllThereIs);
     place(
       { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
-      isMain(fitted) ? null : fitted.asked?.optional ? MIN_OPTIONAL : MIN_GAIN,
+      isKept ? null : fitted.asked?.optional ? MIN_OPTIONAL : MIN_GAIN,
     );
+  }
   const marks = context.marks.map(({ mark }) => mark.id);
   const ofCourses = courses.flatMap(({ given }) => given.wash?.extra ?? []);
   const wetted = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');

@@ -41,9 +41,13 @@ export function secondRound(
   const before = goneAfter(one.worked, context);
   // What only a look can tell to be there is in no estimate: what is mainly done about it is worth a second time.
   const isLookedFor = ({ asked, words }: Placed) =>
-    asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
-  const goesOn = ({ worked, passes }: ComposedRound) =>
-    isWorthARound(before, goneAfter(worked, context)) || passes.some(isLookedFor);
+    asked?.main === true && openChecks(words, [], context).some(({ isOfRest }) => isOfRest);
+  const goesOn = ({ worked, passes }: ComposedRound) => {
+    const works = passes.filter(isWork);
+    return (
+      isWorthARound(before, goneAfter(worked, context)) || (works.length > 0 && works.every(isLookedFor))
+    );
+  };
   if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)) && goesOn(own)) {
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);

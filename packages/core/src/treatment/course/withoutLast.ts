@@ -38,7 +38,9 @@ export function withoutLast(
 
 /** Its last work that is neither the strongest nor all that is done for a trouble; null where one work is left. */
 function lastWork(passes: readonly Placed[], context: PlanContext): Placed | null {
-  const works = passes.filter((pass) => isWork(pass));
+  const all = passes.filter((pass) => isWork(pass));
+  const own = all.filter((pass) => !followsSolvent(pass, passes));
+  const works = own.length > 1 ? own : all;
   if (works.length < 2) return null;
   const isAlone = (one: Placed) =>
     one.helps.some((markId) => works.every((other) => other === one || !other.helps.includes(markId)));
@@ -46,5 +48,11 @@ function lastWork(passes: readonly Placed[], context: PlanContext): Placed | nul
   const others = (one: Placed) => passes.filter((other) => other !== one);
   const mayWait = (one: Placed) =>
     !isPlainWater(one.eligible) && !isStronger(placingOf(one), others(one), context);
-  return spare.filter(mayWait).at(-1) ?? spare.at(-1) ?? works.at(-1) ?? null;
+  return spare.filter(mayWait).at(-1) ?? works.filter(mayWait).at(-1) ?? spare.at(-1) ?? works.at(-1) ?? null;
 }
+
+/** What takes a solvent and what it loosened out again stays in its round, where something else can wait. */
+const followsSolvent = ({ asked }: Placed, passes: readonly Placed[]): boolean =>
+  asked !== null &&
+  ['residue', 'solventLeft'].includes(asked.purpose) &&
+  passes.some(({ phase }) => phase === 'solvent');

@@ -21,10 +21,10 @@ export interface OwnLog {
   readonly book: ExpectedEffect;
 }
 
-/** One rung of the ladder: a pass of a round with its full recipe; the last of a round dries the piece and looks. */
+/** A pass as a run carries it out, with its full recipe; the last of a round dries the piece and looks. */
 export interface Pass {
   readonly methodId: string;
-  /** Its pass of the round; null in plans from before there were rounds, each rung of which is a whole treatment. */
+  /** Its pass of the round; null in plans from before there were rounds, each pass of which is a whole treatment. */
   readonly passId: string | null;
   readonly effect: ExpectedEffect;
   /** The same for each trouble by itself. */
@@ -43,7 +43,7 @@ export interface Pass {
   readonly missingAgentIds: readonly string[];
   readonly findings: readonly Finding[];
   readonly cautionIds: readonly string[];
-  readonly steps: readonly Action[];
+  readonly actions: readonly Action[];
   /** How it is rinsed out when one stops here; null where a rinse is among its steps, or nothing was wetted. */
   readonly rinseOut: Action | null;
 }

@@ -6,7 +6,7 @@ import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { Pass } from './pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from './round.js';
 
-export type Verdict = 'rung' | 'spare' | 'ruledOut' | 'noUse';
+export type Verdict = 'inPlan' | 'spare' | 'ruledOut' | 'noUse';
 
 /** Every method that was looked at, losers included. */
 export interface Candidate {
@@ -28,7 +28,7 @@ export interface CupboardView {
 /** The view followed in a dispute that matters to this plan. */
 export interface PositionView {
   readonly dispute: string;
-  readonly schoolId: string;
+  readonly positionId: string;
   readonly chosenBy: 'plan' | 'household' | 'default';
 }
 
@@ -50,11 +50,11 @@ export interface Plan {
   readonly rounds: readonly Round[];
   readonly notUsed: readonly NotUsed[];
   readonly ends: readonly End[];
-  readonly ladder: readonly Pass[];
+  readonly passes: readonly Pass[];
   readonly candidates: readonly Candidate[];
   /** Remarks on the whole: what is missing, what to mind, whom to ask. */
   readonly findings: readonly Finding[];
   readonly cupboard: CupboardView;
-  readonly schools: readonly PositionView[];
+  readonly positions: readonly PositionView[];
   readonly diagnoses: readonly DiagnosisView[];
 }

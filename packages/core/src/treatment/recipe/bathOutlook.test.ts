@@ -21,9 +21,9 @@ const teaOnLinen = (maxC: 50 | 60) =>
   trouble('tea', piece('tableLinen', { linen: 100 }, { label: label(maxC) }), { age: 'days' });
 
 function rung(facts: TroubleFacts, methodId: string, home: Household = household) {
-  const found = planTreatment(facts, home, knowledge).ladder.find((one) => one.methodId === methodId);
+  const found = planTreatment(facts, home, knowledge).passes.find((one) => one.methodId === methodId);
   if (!found) throw new Error(`no rung ${methodId}`);
-  const action = (kind: string) => found.steps.find((one) => one.kind === kind) ?? expect.unreachable(kind);
+  const action = (kind: string) => found.actions.find((one) => one.kind === kind) ?? expect.unreachable(kind);
   return {
     found,
     mix: action('mix'),
@@ -60,10 +60,10 @@ describe('the bath of a rung', () => {
   });
   it('answers baking soda with vinegar by numbers where a school still pours both', () => {
     const mattress = trouble('mattressRing', piece('mattress', { cotton: 100 }), {
-      schools: Object.fromEntries(
-        knowledge.schools
+      positions: Object.fromEntries(
+        knowledge.positions
           .filter(
-            ({ id }) => id === knowledge.methods.find((one) => one.id === 'mattressSodaVinegar')?.schoolId,
+            ({ id }) => id === knowledge.methods.find((one) => one.id === 'mattressSodaVinegar')?.positionId,
           )
           .map(({ dispute, id }) => [dispute, id]),
       ),
@@ -118,7 +118,7 @@ describe('the bath of a rung', () => {
   it('is told of every bath, and never warmer than its own step allows', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
-        for (const action of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {
+        for (const action of planTreatment(facts, home, knowledge).passes.flatMap((one) => one.actions)) {
           expect(action.outlook === null).toBe(
             action.bath === null && !(action.kind === 'dwell' && action.vessel !== null),
           );

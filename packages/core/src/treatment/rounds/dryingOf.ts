@@ -42,6 +42,8 @@ function inPlaceKind(last: Placed | undefined, isFanned: boolean): keyof typeof 
   return isWeighed ? 'underTowel' : isFanned ? 'fanned' : 'inPlace';
 }
 
+const ROLLED_AND_FANNED = [STANDING_NOTES.rolledFirst, STANDING_NOTES.fanned];
+
 const WITHOUT_HEAT = ['flat', 'line', 'sun'] as const;
 
 /**
@@ -95,7 +97,7 @@ export function dryingOf(
   // Thick cloth that may only lie flat is not hurried: its underside stays wet.
   const rolled =
     isHurried && !inPlace && !tumbled && (isPatch || lowest !== 'flat' || thicknessOf(context) === 'thin')
-      ? sayable([isPatch ? STANDING_NOTES.pressedAndBlown : STANDING_NOTES.rolledAndFanned], context, moment)
+      ? sayable(isPatch ? [STANDING_NOTES.pressedAndBlown] : ROLLED_AND_FANNED, context, moment)
       : [];
   const spun = wet.some(({ eligible }) => eligible.method.inMachine);
   const usual =
@@ -109,7 +111,7 @@ export function dryingOf(
           ...notes,
           ...(inPlace && notes.length === 0 ? sayable([STANDING_NOTES.towelOnIt], context, moment) : []),
           ...(isFanned ? sayable([STANDING_NOTES.fanOnIt], context, moment) : []),
-          ...rolled,
+          ...rolled.filter((note) => !notes.includes(note)),
         ],
         cautionIds: [
           ...(bearsDryHeat(context) ? [] : STANDING_CAUTIONS.notYetGone),

@@ -15,7 +15,7 @@ import { atOnceOf } from './atOnceOf.js';
 import { dangerFirst } from './dangerFirst.js';
 import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
-import { rungsOf } from './rungsOf.js';
+import { runPassesOf } from './runPassesOf.js';
 import { spoiledFibres } from './spoiledFibres.js';
 import { verdictOf } from './verdictOf.js';
 
@@ -30,8 +30,8 @@ export interface LaidOut {
   readonly rounds: readonly Round[];
   readonly notUsed: readonly NotUsed[];
   readonly ends: readonly End[];
-  /** The rounds as a run climbs them: a rung a pass. */
-  readonly ladder: readonly Pass[];
+  /** The rounds as a run carries them out, pass by pass. */
+  readonly passes: readonly Pass[];
 }
 
 /** A treatment with what it takes as usual. */
@@ -92,8 +92,8 @@ function laidOutWith(waiting: number, told: PlanContext, open: PlanContext | nul
     rounds: said,
     notUsed: isLeftAlone ? [] : notUsed,
     ends: isLeftAlone ? [] : ends,
-    ladder: said.flatMap((round, at) =>
-      rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
+    passes: said.flatMap((round, at) =>
+      runPassesOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
     ),
     usual: context.usual,
   };
@@ -169,5 +169,5 @@ export const NOTHING_LAID_OUT: LaidOut = {
   rounds: [],
   notUsed: [],
   ends: [],
-  ladder: [],
+  passes: [],
 };

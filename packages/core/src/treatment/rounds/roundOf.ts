@@ -1,9 +1,11 @@
+import type { Deed } from '@feverfew/knowledge';
 import type { InRound } from '../actions/actionsInput.js';
 import { recipeRemarks } from '../actions/recipeRemarks.js';
 import { dampPasses, roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
 import { vesselsBeside } from '../assess/vesselHere.js';
+import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
 import { type Moment, sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arrangement.js';
@@ -102,7 +104,7 @@ function passOf(
     ],
     advice:
       placed.phase === 'wash'
-        ? adviceOfWash(placed, context)
+        ? adviceOfWash(placed, [...earlier, ...all], context)
         : sayable(words?.advice ?? [], context, NO_MOMENT),
     stop: words?.stop ?? null,
     expect: words?.expect ?? null,
@@ -124,11 +126,25 @@ function passOf(
   };
 }
 
+/** A line that asks for one of these is said where the plan brings it anyway. */
+const PRODUCT_DEEDS: readonly Deed[] = ['acid', 'bleach', 'chlorine', 'soda', 'ammonia', 'softener'];
+
 /** The first line of the courses on the wash that may be said here; a position's line comes at the tub. */
-function adviceOfWash({ eligible, extra }: Placed, context: PlanContext): readonly string[] {
+function adviceOfWash(
+  { eligible, extra }: Placed,
+  all: readonly Placed[],
+  context: PlanContext,
+): readonly string[] {
   const ofPositions = drumNotes(eligible, context).map(({ note }) => note);
   const ofCourses = extra.filter((note) => !ofPositions.includes(note));
-  return sayable(ofCourses, context, NO_MOMENT).slice(0, 1);
+  const done = deedsDone(
+    all.flatMap((placed) => placed.eligible.appliedAgents),
+    'none',
+  );
+  const inPlan = ofCourses.filter(({ asks }) =>
+    asks.every((deed) => !PRODUCT_DEEDS.includes(deed) || done.has(deed)),
+  );
+  return sayable(inPlan, context, NO_MOMENT).slice(0, 1);
 }
 
 /** Wet goes of a round on what cannot be rinsed through, the plain passes between them counted. */

@@ -116,6 +116,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     removal: [
       { mechanism: 'oxidation', low: 0.2, high: 0.55 },
       { mechanism: 'brushing', low: 0.05, high: 0.15 },
+      { mechanism: 'surfactant', low: 0.05, high: 0.2 },
     ],
     note:
       'Light scorch on cellulose is browned sugar of the fibre: peroxygen may fade it; brown that crumbles is ' +

@@ -65,7 +65,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     removal: [
       { mechanism: 'polarSolvent', low: 0.4, high: 0.8 },
       { mechanism: 'ketoneSolvent', low: 0.5, high: 0.85 },
-      { mechanism: 'surfactant', low: 0.03, high: 0.12 },
+      { mechanism: 'surfactant', low: 0.05, high: 0.2 },
     ],
     note: 'Dye in a resin: alcohol from the back, onto a pad.',
     sourceIds: ['memory', 'commonPractice'],

@@ -19,6 +19,7 @@ export const odours: readonly SoilComponent[] = [
     chemistry: [noChlorineOnProtein],
     removal: [
       { mechanism: 'flush', low: 0.2, high: 0.4 },
+      { mechanism: 'airing', low: 0.1, high: 0.3 },
       { mechanism: 'acidity', low: 0.5, high: 0.85 },
       { mechanism: 'surfactant', low: 0.2, high: 0.4 },
     ],
@@ -46,6 +47,7 @@ export const odours: readonly SoilComponent[] = [
       { mechanism: 'surfactant', low: 0.25, high: 0.5 },
       { mechanism: 'alkalinity', low: 0.35, high: 0.65 },
       { mechanism: 'oxidation', low: 0.4, high: 0.75 },
+      { mechanism: 'absorption', low: 0.1, high: 0.3 },
     ],
     note: 'Airing right after use is half the cure.',
     sourceIds: ['memory', 'commonPractice'],
@@ -119,6 +121,7 @@ export const odours: readonly SoilComponent[] = [
       { mechanism: 'oxidation', low: 0.5, high: 0.85 },
       { mechanism: 'surfactant', low: 0.1, high: 0.3 },
       { mechanism: 'alkalinity', low: 0.1, high: 0.3 },
+      { mechanism: 'absorption', low: 0.1, high: 0.25 },
     ],
     note: 'Oxygen turns thiols into something that does not smell.',
     sourceIds: ['memory', 'chemHandbook'],

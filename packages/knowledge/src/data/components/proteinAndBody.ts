@@ -70,7 +70,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
     ],
     removal: [
-      { mechanism: 'absorption', low: 0.05, high: 0.2 },
+      { mechanism: 'absorption', low: 0.1, high: 0.25 },
       { mechanism: 'acidity', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.15, high: 0.4 },
       { mechanism: 'proteolysis', low: 0.1, high: 0.3 },

@@ -49,12 +49,7 @@ export const bodyFluids = [
     ],
     cause: 'A cut, a nosebleed, a period: minutes decide.',
     causeAction: ['Cold water within the hour; a protector under the sheet.'],
-    garment: [
-      GLOVES,
-      'Blot a minute.',
-      'Cold water from the back, three minutes.',
-      'Keep it damp until it is treated.',
-    ],
+    garment: [GLOVES, 'Blot a minute.', 'Cold water from the back, three minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       GLOVES,
       'Blot with a dry white cloth.',

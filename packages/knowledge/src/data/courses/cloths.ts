@@ -1,6 +1,7 @@
 import type { ClothCourse, CoursePass } from '../../schema/course.js';
 import type { Note } from '../../schema/note.js';
 import type { DryingWay } from '../../schema/vocabulary.js';
+import { STANDING_NOTES } from '../standingNotes.js';
 import { does, type Line, lines, only } from './lines.js';
 import type { Span } from './passes.js';
 
@@ -67,13 +68,13 @@ const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 
   synthetic: { wash: W.synthetic(), dry: { ways: ['line'], notes: [] }, checks: ['daylight'], end: TWICE },
   delicate: {
     wash: W.delicate(),
-    dry: { ways: ['flat', 'line'], notes: [does('Roll it in a towel first; out of the sun.', ['sun'])] },
+    dry: { ways: ['flat', 'line'], notes: [STANDING_NOTES.rolledFirst, does('Out of the sun.', ['sun'])] },
     checks: ['daylight'],
     end: ONCE_THEN_CLEANER,
   },
   protein: {
     wash: W.protein(),
-    dry: { ways: ['flat'], notes: [does('Roll it in a towel first; out of the sun.', ['sun'])] },
+    dry: { ways: ['flat'], notes: [STANDING_NOTES.rolledFirst, does('Out of the sun.', ['sun'])] },
     checks: ['daylight'],
     end: TWICE_THEN_CLEANER,
   },

@@ -10,6 +10,7 @@ import {
   HARMED_BY_ALKALI,
   honest,
   names,
+  notOn,
   ofSome,
   only,
   P,
@@ -253,7 +254,7 @@ export const combinedAndPermanentDamage = [
     },
     never: [
       ['Hung wet, or wrung.', 'It breaks.'],
-      ['Peroxygen, acid, solvent, enzymes.', 'Weak cellulose.'],
+      [notOn({ states: ['antique'] }, 'Peroxygen, acid, solvent, enzymes.'), 'Weak cellulose.'],
       ['An iron or starch.', 'They crack it and feed pests.'],
     ],
     says: ['Support it with both hands, in the water and out of it.'],

@@ -3,8 +3,13 @@ import type { Circumstances, NamedCheck, StepCondition } from '../../schema/cond
 /** Every check there is, with what it asks. */
 const checks = new Map<string, NamedCheck>();
 
-function condition(checkId: string, text: string, anyOf: Circumstances[], isTest = false): StepCondition {
-  checks.set(checkId, { id: checkId, text, isTest });
+function condition(
+  checkId: string,
+  text: string,
+  anyOf: Circumstances[],
+  { isTest = false, isOfRest = false }: Partial<Pick<NamedCheck, 'isTest' | 'isOfRest'>> = {},
+): StepCondition {
+  checks.set(checkId, { id: checkId, text, isTest, isOfRest });
   return { anyOf, checkId, isAsked: true };
 }
 /** For the rarer case alone: left out where the facts do not say so. */
@@ -14,6 +19,9 @@ const onlyWhenKnown = (checkId: string, text: string, anyOf: Circumstances[]): S
 });
 /** What only a look decides. */
 const seen = (checkId: string, text: string): StepCondition => condition(checkId, text, []);
+/** What the steps before it leave or show: only a look decides it, and no figure of the soil has it. */
+const left = (checkId: string, text: string): StepCondition =>
+  condition(checkId, text, [], { isOfRest: true });
 
 const ANIMAL = ['wool', 'cashmere', 'mohair', 'alpaca', 'angora', 'superwash', 'silk'];
 const ESTERS = ['acetate', 'triacetate', 'modacrylic'];
@@ -57,8 +65,8 @@ export const C = {
   whiteOrFast: condition(
     'colourHolds',
     'a hidden spot keeps its colour',
-    [{ colours: ['white'] }, { fast: true }],
-    true,
+    [{ colours: ['white', 'natural'] }, { fast: true }],
+    { isTest: true },
   ),
   pale: condition('isPale', 'it is pale', [{ colours: ['white', 'natural', 'pale'] }]),
   noWoolOrSilk: condition('noWoolOrSilk', 'there is no wool or silk in it', [{ notFibreIds: ANIMAL }]),
@@ -102,6 +110,10 @@ export const C = {
   notAntique: condition('notAntique', 'it is not antique', [{ states: [...NOT_ANTIQUE] }]),
   sound: condition('isSound', 'the cloth is sound', [{ states: ['sound'] }]),
   noPile: condition('noPile', 'it has no pile', [{ notItemIds: ['velvetPiece', 'towel', 'rug', 'carpet'] }]),
+  pileStandsUp: condition('pileStandsUp', 'its pile rises again after being wet', [
+    { notItemIds: ['velvetPiece'] },
+    { notFibreIds: ['viscose', 'modal', 'lyocell', 'silk', ...ESTERS] },
+  ]),
   coolTag: onlyWhenKnown('tagUnderSixty', 'its tag allows less than 60 °C', [{ tagBelowC: 60 }]),
   tagSixty: condition('tagSixty', 'its tag allows 60 °C', [{ tagFromC: 60 }]),
   metalFree: condition('metalOff', 'metal parts are off', [{ metalFree: true }]),
@@ -190,26 +202,28 @@ export const C = {
   beads: seen('waterBeads', 'a drop of water beads on it, or paper shows oil'),
   beeswax: seen('hasBeeswax', 'there is beeswax in it'),
   blueBlack: seen('isBlueBlack', 'the ink is blue-black'),
-  blueCast: seen('hasBlueCast', 'a blue cast is left'),
-  brownFormed: condition('brownFormed', 'brown has formed, and the lotion is out', [OLDER]),
-  brownLeft: seen('brownLeft', 'brown is left'),
-  brownNoFizz: seen('brownNoFizz', 'brown is left that no longer fizzes'),
+  blueCast: left('hasBlueCast', 'a blue cast is left'),
+  brownFormed: condition('brownFormed', 'brown has formed, and the lotion is out', [OLDER], {
+    isOfRest: true,
+  }),
+  brownLeft: left('brownLeft', 'brown is left'),
+  brownNoFizz: left('brownNoFizz', 'brown is left that no longer fizzes'),
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),
-  colourLeft: seen('colourLeft', 'a tint is left'),
-  colourNotBlueBlack: seen('colourNotBlueBlack', 'a tint is left that is not blue-black'),
-  cooled: seen('isCooled', 'a ring is left'),
+  colourLeft: left('colourLeft', 'a tint is left'),
+  colourNotBlueBlack: left('colourNotBlueBlack', 'a tint is left that is not blue-black'),
+  cooled: left('isCooled', 'a ring is left'),
   dryNoMore: seen('dryTakesNoMore', 'dry work takes no more'),
   dull: seen('isDull', 'it is dull'),
   dyeDeveloped: seen('dyeDeveloped', 'the dye has developed'),
   fat: seen('hasFat', 'there is fat in it'),
-  fusedSpecks: seen('hasFusedSpecks', 'fused specks are left'),
-  gumBetween: seen('gumBetween', 'gum is left between the threads'),
+  fusedSpecks: left('hasFusedSpecks', 'fused specks are left'),
+  gumBetween: left('gumBetween', 'gum is left between the threads'),
   gummyOil: seen('isGummyOil', 'the oil has turned gummy'),
-  greaseFree: seen('greaseFree', 'no grease is left'),
+  greaseFree: left('greaseFree', 'no grease is left'),
   harsh: seen('isHarsh', 'it feels harsh'),
-  ironGone: seen('ironGone', 'no iron is left'),
-  labelGlue: seen('isLabelGlue', 'it is label glue'),
-  lastRim: seen('lastRim', 'a last rim is left'),
+  ironGone: left('ironGone', 'no iron is left'),
+  labelGlue: seen('isLabelGlue', 'it is the glue of a sticker'),
+  lastRim: left('lastRim', 'a last rim is left'),
   limeUnder: seen('limeUnder', 'there is lime under it'),
   longWearing: seen('isLongWearing', 'it is waterproof or long-wearing make-up'),
   lumps: seen('hasLumps', 'there are lumps on it'),
@@ -228,34 +242,34 @@ export const C = {
   oilySoot: seen('isOilySoot', 'the soot is oily'),
   ointment: seen('isOintment', 'it is an ointment'),
   onCover: seen('isOnCover', 'it is on the cover'),
-  orange: seen('isOrange', 'it is orange'),
+  orange: left('isOrange', 'it is orange'),
   paler: seen('isPaler', 'the first round made it paler'),
   pastePolish: seen('isPastePolish', 'it is polish from a tin'),
-  pinkLeft: seen('pinkLeft', 'pink is left, not beige'),
+  pinkLeft: left('pinkLeft', 'pink is left, not beige'),
   plantOrBlood: seen('isPlantOrBlood', 'it looks like fruit, coffee, turmeric or blood'),
   fruitOrTea: seen('isFruitOrTea', 'it looks like fruit, tea or wine'),
   lessLeft: seen('isLessNow', 'the first round took some of it'),
   looseDyeOut: seen('looseDyeOut', 'all loose dye is blotted out: peroxide develops what is still raw'),
   seeThrough: seen('isSeeThrough', 'it is see-through when dry'),
-  smearLeft: seen('smearLeft', 'a smear is left'),
+  smearLeft: left('smearLeft', 'a smear is left'),
   smells: seen('smells', 'it smells'),
   smellsWet: seen('smellsWet', 'it smells already when wet'),
-  smellLeft: seen('smellLeft', 'it still smells'),
+  smellLeft: left('smellLeft', 'it still smells'),
   specks: seen('hasSpecks', 'there are specks on it'),
   spill: seen('isSpill', 'something was spilled on it'),
-  spiritsOnTin: seen('spiritsOnTin', 'the tin names spirits as its thinner'),
-  starchedLight: seen('isStarchedLight', 'the scorch is light and the piece starched'),
+  spiritsOnTin: seen('spiritsOnTin', 'the tin names it as its thinner'),
+  starchedLight: seen('isStarchedLight', 'it is light and the piece starched'),
   stiff: seen('isStiff', 'it is stiff or waxy'),
-  stillSeen: seen('isStillSeen', 'it is still seen'),
+  stillSeen: left('isStillSeen', 'it is still seen'),
   sweatZones: seen('hasSweatZones', 'there are old sweat marks'),
   thickFlakes: seen('hasThickFlakes', 'there are flakes thicker than a film'),
   tint: seen('hasTint', 'it has a tint'),
   undyedWax: seen('isUndyedWax', 'the wax is undyed'),
   waterPolish: seen('isWaterPolish', 'it is polish made with water'),
-  waxLeft: seen('waxLeft', 'a waxy rest is left'),
+  waxLeft: left('waxLeft', 'a waxy rest is left'),
   whiteboard: seen('isWhiteboardMarker', 'it is a whiteboard marker'),
   whiteBand: seen('isYellowBand', 'a white band is still yellow when dry'),
-  zincFilm: seen('hasZincFilm', 'a white film of zinc is left'),
+  zincFilm: left('hasZincFilm', 'a white film of zinc is left'),
 
   // Kinds of piece: never left to the person, for the kind is always known.
   canvas: condition('isCanvas', 'it is canvas', [{ itemIds: ['canvas'] }]),
@@ -301,9 +315,6 @@ export const C = {
 
 /** Where a look shows progress, a fresh bath often takes half of the rest, whatever the estimate. */
 export const REPEAT_IF: StepCondition = C.lessLeft;
-
-/** A condition about what the steps before it leave: only a look after them decides it. */
-export const WHAT_IS_LEFT = /\bis left\b|\bhas formed\b/;
 
 /** All named checks, for the knowledge as a whole. */
 export const namedChecks: readonly NamedCheck[] = [...checks.values()];

@@ -371,7 +371,7 @@ export const fatAndSpice = [
     ],
     cause: 'A meal.',
     causeAction: ['A napkin.'],
-    garment: ['Lift inwards; blot; starch on the fat, a quarter of an hour.'],
+    garment: ['Lift inwards; blot; starch on the fat, 15 min.'],
     surfaceAtOnce: ['Lift, blot.'],
     donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT_YET],
     cloths: {

@@ -371,9 +371,9 @@ export const greaseAndWax = [
         first: [
           P.chip(),
           P.foam('wax', { when: [C.floor, C.noJute], main: true }),
-          P.foam('wax', { when: [C.notFloor] }),
+          P.foam('wax', { when: [C.notFloor, C.pileStandsUp] }),
         ],
-        second: [P.chip(), P.foam('wax')],
+        second: [P.chip(), P.foam('wax', { when: [C.pileStandsUp] })],
         checks: ['fromSide'],
         end: end(
           2,
@@ -484,7 +484,7 @@ export const greaseAndWax = [
       }),
       surface: surface({
         first: [P.chip({ expect: 'Ice in a closed bag.' }), P.foam('wax')],
-        second: [P.chip(), P.foam('wax')],
+        second: [P.chip(), P.foam('wax', { when: [C.pileStandsUp] })],
       }),
       dryOnly: cleaner('Chip only.'),
     },
@@ -556,7 +556,7 @@ export const greaseAndWax = [
       }),
       protein: protein({
         first: [
-          P.chip({ expect: 'Pick it off frozen; never pull at the pile.' }),
+          P.chip({ expect: 'Pick it off; never pull the pile.' }),
           P.spirits('film', { min: [5, 5], main: true }),
           P.solventAir(),
           P.mildGrease(),

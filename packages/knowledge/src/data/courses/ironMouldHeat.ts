@@ -77,13 +77,13 @@ export const ironMouldHeat = [
       }),
       protein: protein({
         first: [
-          P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], min: [5, 15], main: true }),
+          P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], min: [10, 30], main: true }),
         ],
-        second: [P.weakCitric('iron', { min: [5, 15] })],
+        second: [P.weakCitric('iron', { min: [10, 30] })],
         checks: ['wetAndDry'],
       }),
       surface: surface({
-        first: [P.citricBlot({ min: [10, 20], onlyIf: [C.noStone], main: true }), P.waterBlot()],
+        first: [P.citricBlot({ min: [10, 30], onlyIf: [C.noStone], main: true }), P.waterBlot()],
         second: [P.citricBlot({ min: [10, 20] }), P.waterBlot()],
         notes: ['No oxygen on this place.'],
       }),

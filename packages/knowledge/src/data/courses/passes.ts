@@ -138,7 +138,12 @@ export const P = {
   glycerine: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'glycerineSoften', { min: [30, 60], after: 'short', optional: true, ...more }),
   weakCitric: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'weakCitricSpot', { min: [5, 10], after: 'full', ...more }),
+    pass(purpose, 'weakCitricSpot', {
+      min: [5, 15],
+      after: 'full',
+      advice: [where({ fibreIds: ['acetate', 'triacetate'] }, 'Ten minutes at most.')],
+      ...more,
+    }),
   citric: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'citricSpot', { min: [30, 60], after: 'full', ...more }),
   oxalic: (more: More = {}) =>

@@ -168,7 +168,7 @@ export const bathMethods: readonly Method[] = [
     dwellMin: { min: 20, max: 80, lookEvery: 20 },
     harshness: 3,
     maxRounds: 3,
-    schoolId: 'dyeSuspendingFirst',
+    positionId: 'dyeSuspendingFirst',
     notes: {
       dwell: [always('Keep it moving and watch the dye come off.')],
       rinse: [always('It foams for long: rinse until no foam comes.')],
@@ -190,7 +190,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 1,
     whitesOnly: false,
     colouredOnly: false,
-    schoolId: 'reducerFirst',
+    positionId: 'reducerFirst',
     expectedSignIds: ['sulphurSmell'],
     notes: {
       mix: [
@@ -212,7 +212,7 @@ export const bathMethods: readonly Method[] = [
     kinds: ['buildUp', 'yellowing', 'odour'],
     componentIds: ['softenerFilm', 'greyFilm', 'fattyAcidOdour', 'soapScum'],
     sturdyOnly: true,
-    schoolId: 'deepStripB',
+    positionId: 'deepStripB',
     agents: [
       { agentId: 'washingSoda', dose: { per: 'litre', unit: 'g', amount: { low: 1, high: 1.5 } } },
       { agentId: 'liquidDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 2, high: 3 } } },
@@ -241,7 +241,7 @@ export const bathMethods: readonly Method[] = [
     kinds: ['buildUp'],
     componentIds: ['softenerFilm', 'greyFilm', 'soapScum'],
     sturdyOnly: true,
-    schoolId: 'deepStripB',
+    positionId: 'deepStripB',
     agents: [
       { agentId: 'borax', dose: { per: 'litre', unit: 'g', amount: { low: 1, high: 1.3 } } },
       { agentId: 'washingSoda', dose: { per: 'litre', unit: 'g', amount: { low: 1, high: 1.3 } } },
@@ -271,7 +271,7 @@ export const bathMethods: readonly Method[] = [
     componentIds: ['mouldPigment', 'tannin', 'anthocyanin', 'betalain', 'melanoidin'],
     whitesOnly: true,
     sturdyOnly: true,
-    schoolId: 'chlorineWhites',
+    positionId: 'chlorineWhites',
     agents: [
       { agentId: 'chlorineBleach', dose: { per: 'litre', unit: 'mL', amount: { low: 10, high: 20 } } },
     ],
@@ -303,7 +303,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 25, max: 40, prefer: 'hottest' },
     pH: { low: 8, high: 9.8 },
-    schoolId: 'foodEnzyme',
+    positionId: 'foodEnzyme',
     notes: {
       mix: [always('Dissolve first.')],
       dwell: [
@@ -473,7 +473,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 3,
     tempC: { min: 8, max: 25, prefer: 'coldest' },
     pH: { low: 6, high: 8 },
-    schoolId: 'bleederCold',
+    positionId: 'bleederCold',
     action: 'press',
     extraMechanisms: ['flush'],
     notes: {
@@ -497,7 +497,7 @@ export const bathMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
-    schoolId: 'bleederHot',
+    positionId: 'bleederHot',
     notes: {
       dwell: [always('Keep it moving and watch the dye come off.')],
       rinse: [always('Rinse until no foam comes.')],
@@ -546,7 +546,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 30, max: 60, prefer: 'hottest' },
     whitesOnly: true,
-    schoolId: 'sprinkle',
+    positionId: 'sprinkle',
     liquorRatioLPerKg: 15,
     notes: {
       apply: [always('Lay flat in the water, sprinkle evenly, more where it is worst.')],
@@ -572,7 +572,7 @@ export const bathMethods: readonly Method[] = [
     tempC: { min: 40, max: 60, prefer: 'hottest' },
     untilCool: true,
     sturdyOnly: true,
-    schoolId: 'deepStripAView',
+    positionId: 'deepStripAView',
     notes: {
       mix: [always('About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.')],
       dwell: [always('Stir now and then; the water darkens.')],
@@ -595,7 +595,7 @@ export const bathMethods: readonly Method[] = [
     untilCool: true,
     harshness: 5,
     maxRounds: 3,
-    schoolId: 'oxygenOnRuns',
+    positionId: 'oxygenOnRuns',
     notes: {
       mix: [always('Dissolve all of it first.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],

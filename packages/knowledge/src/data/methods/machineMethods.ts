@@ -97,7 +97,7 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 6, high: 8 },
     tempC: { min: 15, max: 40, prefer: 'hottest' },
     programme: 'veryMild',
-    schoolId: 'delicateKit',
+    positionId: 'delicateKit',
     notes: { apply: [always('Mesh bag, inside out; half a drum at most.')] },
   },
   {
@@ -167,7 +167,7 @@ export const machineMethods: readonly Method[] = [
     tempC: { min: 40, max: 60, prefer: 'hottest' },
     programme: 'mild',
     whitesOnly: true,
-    schoolId: 'longWhites',
+    positionId: 'longWhites',
     notes: { apply: [always('Whites only.')], rinse: [always('Extra rinse on.')] },
   },
   {
@@ -240,7 +240,7 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 4, high: 7 },
     tempC: { min: 15, max: 40, prefer: 'coldest' },
     programme: 'veryMild',
-    schoolId: 'vinegarInDrum',
+    positionId: 'vinegarInDrum',
     notes: {
       mix: [
         always(

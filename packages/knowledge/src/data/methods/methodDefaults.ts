@@ -53,7 +53,7 @@ const MOST = {
   colouredOnly: false,
   notWhenMostly: [],
   courseOnly: false,
-  schoolId: null,
+  positionId: null,
   componentIds: [],
   expectedSignIds: [],
   sourceIds: ['commonPractice'],

@@ -159,7 +159,7 @@ export const stepMethods: readonly Method[] = [
     waterParts: 48,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     action: 'press',
-    dwellMin: { min: 5, max: 15, lookEvery: 5 },
+    dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 3,
     maxRounds: 3,
     notes: {
@@ -462,7 +462,7 @@ export const stepMethods: readonly Method[] = [
     kinds: ['mark'],
     agents: [{ agentId: 'citricAcid', dose: { per: 'parts', parts: 1 } }],
     waterParts: 48,
-    dwellMin: { min: 5, max: 20, lookEvery: 5 },
+    dwellMin: { min: 10, max: 30, lookEvery: 10 },
     harshness: 4,
     maxRounds: 2,
     notes: { apply: [always('Dab on, keep it damp, blot out.', { asks: ['blot'] })] },

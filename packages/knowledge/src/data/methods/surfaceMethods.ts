@@ -83,7 +83,7 @@ export const surfaceMethods: readonly Method[] = [
     dwellMin: { min: 3, max: 10, lookEvery: 5 },
     harshness: 2,
     maxRounds: 3,
-    schoolId: 'clearDetergent',
+    positionId: 'clearDetergent',
     notes: {
       apply: [
         always('Blot with a wrung-out cloth, from 2 cm outside inwards.', {
@@ -146,7 +146,7 @@ export const surfaceMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 15, lookEvery: 5 },
     harshness: 3,
     maxRounds: 3,
-    schoolId: 'vinegarOneToOne',
+    positionId: 'vinegarOneToOne',
     expectedSignIds: ['vinegarSmellGoes'],
     notes: {
       apply: [
@@ -201,7 +201,7 @@ export const surfaceMethods: readonly Method[] = [
     reason: 'For code W upholstery: very little water, and the soap stays on the cloth.',
     kinds: ['mark'],
     componentIds: ['freshOil', 'protein', 'starch', 'oxidisedOil', 'sugar'],
-    schoolId: 'whiteSoapOnW',
+    positionId: 'whiteSoapOnW',
     agents: [{ agentId: 'whiteSoap', dose: { per: 'step' } }],
     waterParts: null,
     pH: { low: 8, high: 9.5 },
@@ -244,7 +244,7 @@ export const surfaceMethods: readonly Method[] = [
     reason: 'An older way with wine: the salt takes up liquid.',
     kinds: ['mark'],
     componentIds: ['anthocyanin'],
-    schoolId: 'saltAndSoda',
+    positionId: 'saltAndSoda',
     agents: [{ agentId: 'tableSalt', dose: { per: 'step' } }],
     waterParts: null,
     keep: 'letDry',
@@ -377,7 +377,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 2,
     maxRounds: 3,
     waterParts: 32,
-    schoolId: 'vinegarWeak',
+    positionId: 'vinegarWeak',
     expectedSignIds: ['vinegarSmellGoes'],
     notes: {
       apply: [
@@ -400,7 +400,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 4,
     maxRounds: 1,
     pH: { low: 2.9, high: 3.6 },
-    schoolId: 'whiteWineSchool',
+    positionId: 'whiteWineSchool',
     notes: {
       apply: [
         always('Cover, blot. Finish with dish detergent: its own sugar stays behind.', { names: ['blot'] }),
@@ -457,7 +457,7 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'vacuum',
     itemIds: ['mattress'],
     action: 'softBrush',
-    schoolId: 'mattressPeroxide',
+    positionId: 'mattressPeroxide',
     notes: {
       mix: [
         always(
@@ -494,7 +494,7 @@ export const surfaceMethods: readonly Method[] = [
     keep: 'letDry',
     rinse: 'vacuum',
     itemIds: ['mattress'],
-    schoolId: 'mattressSoda',
+    positionId: 'mattressSoda',
     extraMechanisms: ['surfactant'],
     notes: {
       mix: [
@@ -520,7 +520,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 4,
     maxRounds: 3,
     itemIds: ['mattress'],
-    schoolId: 'mattressEnzymes',
+    positionId: 'mattressEnzymes',
     notes: {
       apply: [always('Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.')],
       rinse: [always('Blot dry, a fan on it until next day.', { asks: ['motor'], names: ['blot'] })],

@@ -11,7 +11,7 @@ type Dose = Method['agents'][number]['dose'];
 /** A method's windows as strips, what goes in, what it is for, what to do and what follows. */
 export function MethodSheet({ method, reference }: { method: Method; reference: Reference }) {
   const say = useLexicon();
-  const position = reference.schools.find((candidate) => candidate.id === method.schoolId);
+  const position = reference.positions.find((candidate) => candidate.id === method.positionId);
   const { tempC, dwellMin } = method;
   const longest = Math.max(60, dwellMin.max);
   const notes = Object.values(method.notes).flat();

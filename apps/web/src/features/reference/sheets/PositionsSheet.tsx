@@ -5,11 +5,11 @@ import { Sources } from '../Fact';
 
 /** Every dispute of the trade with its positions side by side. The leaf marks the one this house follows. */
 export function PositionsSheet({ reference }: { reference: Reference }) {
-  const chosen = useHousehold().data?.household.schools ?? {};
+  const chosen = useHousehold().data?.household.positions ?? {};
   return (
     <Stack gap="16px">
       {reference.disputes.map(({ id, question }) => {
-        const positions = reference.schools.filter((position) => position.dispute === id);
+        const positions = reference.positions.filter((position) => position.dispute === id);
         const followedId = chosen[id] ?? positions.find((position) => position.isDefault)?.id;
         return (
           <Box as="section" key={id} id={id} aria-label={question}>

@@ -18,7 +18,7 @@ export function RunReport({ title, run }: { title: string; run: RunView }) {
         {title}
       </Box>
       <Box>
-        {say.name(run.plan.ladder[run.state.looks.at(-1)?.rungIndex ?? run.state.rungIndex]?.methodId ?? '')}
+        {say.name(run.plan.passes[run.state.looks.at(-1)?.passIndex ?? run.state.passIndex]?.methodId ?? '')}
         {run.state.outcome ? `: ${OUTCOME_WORDS[run.state.outcome].toLowerCase()}` : ', under way'}
       </Box>
       <RunLog state={run.state} />

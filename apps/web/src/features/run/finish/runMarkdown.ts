@@ -17,7 +17,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
     '',
     '## What was done',
     '',
-    ...worked.map((index) => `${index + 1}. ${say.name(plan.ladder[index]?.methodId ?? '')}`),
+    ...worked.map((index) => `${index + 1}. ${say.name(plan.passes[index]?.methodId ?? '')}`),
     '',
     '## What was seen',
     '',

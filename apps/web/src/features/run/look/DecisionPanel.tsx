@@ -41,13 +41,13 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const { decision } = run.state;
   if (!decision) return null;
   const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
-  const restKinds = pass.steps.slice(run.state.stepIndex).map((one) => one.kind);
+  const restKinds = pass.actions.slice(run.state.actionIndex).map((one) => one.kind);
   const wayOut = wayOutOf(pass);
   const told = run.state.looks.at(-1)?.byMark ?? [];
   const isDry = action.kind === 'finalLook';
   const { looks } = run.state;
-  const rungIndex = looks.at(-1)?.rungIndex ?? 0;
-  const curve = stallView({ looks: looksForCurve(looks, rungIndex, run.plan) }, rungIndex);
+  const passIndex = looks.at(-1)?.passIndex ?? 0;
+  const curve = stallView({ looks: looksForCurve(looks, passIndex, run.plan) }, passIndex);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
     <Stack gap="10px" role="group" aria-label="What next?">

@@ -38,7 +38,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const looking = lookingAt === state.looks.length;
   const { timer } = state;
   if (!action.dwell) return null;
-  const inDrum = pass.steps.some(runsInDrum);
+  const inDrum = pass.actions.some(runsInDrum);
   if (!timer) return <StartClock action={action} dwell={action.dwell} inDrum={inDrum} say={say} />;
   const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
   const view = timerView(timer, nowMs, lastLook);
@@ -97,7 +97,7 @@ function StartClock({ action, dwell, inDrum, say }: StartClockProps) {
         variant="action"
         size="tub"
         disabled={say.pending}
-        onClick={() => say.send({ kind: 'timerStarted', stepId: action.id })}
+        onClick={() => say.send({ kind: 'timerStarted', actionId: action.id })}
       >
         Start the clock
       </Button>
@@ -114,7 +114,7 @@ function MachineDone({ action, phase, say }: Pick<WhileItWaitsProps, 'action' | 
       variant={phase === 'working' ? 'outline' : 'action'}
       size="tub"
       disabled={say.pending}
-      onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
+      onClick={() => say.send({ kind: 'actionDone', actionId: action.id })}
     >
       The machine is done
     </Button>
@@ -158,7 +158,7 @@ function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) 
         <Button
           size="tub"
           disabled={say.pending}
-          onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
+          onClick={() => say.send({ kind: 'actionDone', actionId: action.id })}
         >
           Take it out
         </Button>

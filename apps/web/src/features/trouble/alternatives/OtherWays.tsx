@@ -35,10 +35,10 @@ export function OtherWays({ plan, troubleId, catalogue, onFacts }: OtherWaysProp
         }
       />
       <PositionsPanel
-        schools={plan.schools}
+        positions={plan.positions}
         facts={plan.facts}
         catalogue={catalogue}
-        onChoose={(schools) => onFacts({ schools })}
+        onChoose={(positions) => onFacts({ positions })}
       />
       {troubleId && (
         <Flex>

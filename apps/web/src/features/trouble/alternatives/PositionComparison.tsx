@@ -16,7 +16,7 @@ interface PositionComparisonProps {
   readonly dispute: string;
   readonly facts: TroubleFacts;
   readonly catalogue: Catalogue;
-  readonly onChoose: (schoolId: string) => void;
+  readonly onChoose: (positionId: string) => void;
   readonly onClose: () => void;
 }
 
@@ -48,7 +48,7 @@ export function PositionComparison({
                 gap="18px"
               >
                 {compared.data.map((one) => (
-                  <Compared key={one.schoolId} one={one} catalogue={catalogue} onChoose={onChoose} />
+                  <Compared key={one.positionId} one={one} catalogue={catalogue} onChoose={onChoose} />
                 ))}
               </Grid>
             )}
@@ -69,14 +69,14 @@ function Compared({
 }: {
   one: ComparedPosition;
   catalogue: Catalogue;
-  onChoose: (schoolId: string) => void;
+  onChoose: (positionId: string) => void;
 }) {
   const say = useLexicon();
-  const position = catalogue.schools.find((candidate) => candidate.id === one.schoolId);
+  const position = catalogue.positions.find((candidate) => candidate.id === one.positionId);
   const facts = [
     ['Your time', `${one.handsOnMin} min for all steps`],
     ['In all', durationWords(one.totalMin.low, one.totalMin.high)],
-    ['Steps', String(one.steps)],
+    ['Steps', String(one.actions)],
     ['Risk', one.worstRisk ?? '—'],
   ] as const;
   return (
@@ -86,7 +86,7 @@ function Compared({
       borderTop="4px solid"
       borderColor={one.isFollowed ? 'leaf' : 'line'}
       paddingTop="10px"
-      data-school={one.schoolId}
+      data-school={one.positionId}
     >
       <Box as="h3" fontSize="18px">
         {position?.name}
@@ -95,8 +95,8 @@ function Compared({
         {position?.why}
       </Box>
       <Box as="ol" padding="0" listStyleType="none">
-        {one.plan.ladder.length === 0 && <Box color="brick">Nothing at home this way.</Box>}
-        {one.plan.ladder.map((pass, index) => {
+        {one.plan.passes.length === 0 && <Box color="brick">Nothing at home this way.</Box>}
+        {one.plan.passes.map((pass, index) => {
           const own = one.ownMethodIds.includes(pass.methodId);
           return (
             <Box
@@ -112,7 +112,7 @@ function Compared({
               </Box>
               {own && (
                 <Box fontSize="14px">
-                  {recipeWords({ actions: pass.steps, methodId: pass.methodId }, say)}
+                  {recipeWords({ actions: pass.actions, methodId: pass.methodId }, say)}
                 </Box>
               )}
             </Box>
@@ -143,7 +143,7 @@ function Compared({
             ✓ this plan follows it
           </Box>
         ) : (
-          <Button size="small" onClick={() => onChoose(one.schoolId)}>
+          <Button size="small" onClick={() => onChoose(one.positionId)}>
             Follow it in this plan
           </Button>
         )}

@@ -15,14 +15,14 @@ const CHOSEN_BY = {
 } as const;
 
 interface PositionsPanelProps {
-  readonly schools: Plan['schools'];
+  readonly positions: Plan['positions'];
   readonly facts: TroubleFacts;
   readonly catalogue: Catalogue;
-  readonly onChoose: (schools: TroubleFacts['schools']) => void;
+  readonly onChoose: (positions: TroubleFacts['positions']) => void;
 }
 
 /** Where practitioners differ and it matters here: which view this plan follows, why, and what the other says. */
-export function PositionsPanel({ schools: positions, facts, catalogue, onChoose }: PositionsPanelProps) {
+export function PositionsPanel({ positions, facts, catalogue, onChoose }: PositionsPanelProps) {
   const [comparing, setComparing] = useState<string | null>(null);
   if (positions.length === 0) return null;
   return (
@@ -31,10 +31,10 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
         Where experts disagree
       </Box>
       <Stack gap="8px">
-        {positions.map(({ dispute, schoolId, chosenBy }) => {
+        {positions.map(({ dispute, positionId, chosenBy }) => {
           const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
-          const positionsHere = catalogue.schools.filter((position) => position.dispute === dispute);
-          const followed = positionsHere.find((position) => position.id === schoolId);
+          const positionsHere = catalogue.positions.filter((position) => position.dispute === dispute);
+          const followed = positionsHere.find((position) => position.id === positionId);
           return (
             <Box key={dispute} fontSize="14.5px" data-dispute={dispute}>
               <Flex gap="10px" wrap="wrap" alignItems="center">
@@ -45,8 +45,8 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
                   width="auto"
                   flex="0 1 230px"
                   aria-label={question}
-                  value={schoolId}
-                  onChange={(event) => onChoose({ ...facts.schools, [dispute]: event.currentTarget.value })}
+                  value={positionId}
+                  onChange={(event) => onChoose({ ...facts.positions, [dispute]: event.currentTarget.value })}
                 >
                   {positionsHere.map((position) => (
                     <option key={position.id} value={position.id}>
@@ -61,7 +61,7 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
               <Box color="soft">
                 {followed?.why} <em>({CHOSEN_BY[chosenBy]})</em>{' '}
                 {positionsHere
-                  .filter((position) => position.id !== schoolId)
+                  .filter((position) => position.id !== positionId)
                   .map((position) => `“${position.name}” says: ${position.why}`)
                   .join(' ')}
               </Box>
@@ -75,8 +75,8 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
             dispute={comparing}
             facts={facts}
             catalogue={catalogue}
-            onChoose={(schoolId) => {
-              onChoose({ ...facts.schools, [comparing]: schoolId });
+            onChoose={(positionId) => {
+              onChoose({ ...facts.positions, [comparing]: positionId });
               setComparing(null);
             }}
             onClose={() => setComparing(null)}

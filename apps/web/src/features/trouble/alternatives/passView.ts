@@ -18,7 +18,7 @@ export const durationLine = ({ low, high }: Pass['totalMin'], risk: Pass['risk']
   `${durationWords(low, high)} in all, risk ${risk}.`;
 
 /** Said where the choice is made: at the view followed, at the name, at the vessel. */
-const ELSEWHERE: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard', 'kettlesNeeded'];
+const ELSEWHERE: readonly Finding['code'][] = ['positionFollowed', 'notInCupboard', 'kettlesNeeded'];
 /** Changes the work at the step: a line on it. All else is under Why. */
 const LOUD: readonly Finding['code'][] = [
   'ownDyeAtRisk',

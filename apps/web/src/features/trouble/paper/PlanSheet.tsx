@@ -22,7 +22,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
       {plan.findings.map((finding) => (
         <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
       ))}
-      {plan.ladder.map((pass, index) => (
+      {plan.passes.map((pass, index) => (
         <Box key={pass.passId ?? pass.methodId} marginTop="4mm" breakInside="avoid-page">
           <Box as="h2" fontSize="12.5pt">
             {index + 1}. {say.name(pass.methodId)}
@@ -32,7 +32,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
           </Box>
           <CautionList ids={pass.cautionIds} />
           <Box as="ol" paddingInlineStart="6mm" listStyleType="decimal">
-            {pass.steps.map((action) => (
+            {pass.actions.map((action) => (
               <li key={action.id}>
                 <ActionRecipe action={action} on={{ kind: 'nothing' }} name="" />
               </li>

@@ -27,7 +27,7 @@ export function planMarkdown(
     ...headLines(plan),
     ...plan.findings.map((finding) => `> ${findingWords(finding, say)}`),
     '',
-    ...plan.ladder.flatMap((pass, index) => passLines(pass, index + 1, catalogue, say, measures)),
+    ...plan.passes.flatMap((pass, index) => passLines(pass, index + 1, catalogue, say, measures)),
     ...keepLines(plan),
     'Follow the product’s own label where it differs. Local rules apply.',
     '',
@@ -70,7 +70,7 @@ function passLines(
     '',
     ...cautions.map((caution) => `- **${caution.severity}:** ${caution.text}`),
     '',
-    ...pass.steps.map((action, index) => `${index + 1}. ${actionLine(action, say, measures)}`),
+    ...pass.actions.map((action, index) => `${index + 1}. ${actionLine(action, say, measures)}`),
     '',
   ];
 }

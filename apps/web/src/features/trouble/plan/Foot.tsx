@@ -40,10 +40,10 @@ export function Foot({
 }: FootProps) {
   const say = useLexicon();
   const may = useMay('all');
-  const mayStart = may && plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
+  const mayStart = may && plan?.passes[0] !== undefined && runId === null && !blocked && !pending;
   const start = onAskFirst ?? onStart;
   useHotkeys('s', start, { enabled: mayStart });
-  const first = plan?.ladder[0];
+  const first = plan?.passes[0];
   if (!error && !first && !onClear && !onDelete) return null;
   const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
   const name = hand.length > LONG ? 'Start' : `Start: ${hand}`;

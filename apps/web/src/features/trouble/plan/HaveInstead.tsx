@@ -7,15 +7,15 @@ import { choiceInstead } from './StepInstead';
 
 interface HaveInsteadProps {
   readonly laid: RoundPass;
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly facts: TroubleFacts;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** Next to products to buy: the best alternative with the products in the house. */
-export function HaveInstead({ laid, rungIndex, facts, onFacts }: HaveInsteadProps) {
+export function HaveInstead({ laid, passIndex, facts, onFacts }: HaveInsteadProps) {
   const say = useLexicon();
-  const ways = usePlanOtherCourse(facts, rungIndex).data?.ways ?? [];
+  const ways = usePlanOtherCourse(facts, passIndex).data?.ways ?? [];
   const best = ways.find(({ missingAgentIds }) => missingAgentIds.length === 0);
   if (!best) return null;
   return (

@@ -47,8 +47,8 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
             {waits[at] && <TestRow number={before + at + 1} isAgain={waits.slice(0, at).includes(true)} />}
             <StepRow
               laid={laid}
-              pass={plan.ladder.find(({ passId }) => passId === laid.id)}
-              rungIndex={plan.ladder.findIndex(({ passId }) => passId === laid.id)}
+              pass={plan.passes.find(({ passId }) => passId === laid.id)}
+              passIndex={plan.passes.findIndex(({ passId }) => passId === laid.id)}
               number={before + at + 1}
               earlier={{ passes: round.passes.slice(0, at), offset: before }}
               isLast={at === round.passes.length - 1}

@@ -9,7 +9,7 @@ import { usePlanOtherCourse } from '../../../queries/planQueries';
 interface StepInsteadProps {
   readonly laid: RoundPass;
   /** Its position in the run. */
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly facts: TroubleFacts;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
@@ -36,8 +36,8 @@ export function StepInstead(props: StepInsteadProps) {
   );
 }
 
-function Ways({ laid, rungIndex, facts, onFacts }: StepInsteadProps) {
-  const other = usePlanOtherCourse(facts, rungIndex);
+function Ways({ laid, passIndex, facts, onFacts }: StepInsteadProps) {
+  const other = usePlanOtherCourse(facts, passIndex);
   if (other.isPending) return <Loading what="what else would do" />;
   if (other.isError) return <Box role="alert">{other.error.message}</Box>;
   if (other.data.ways.length === 0)

@@ -28,7 +28,7 @@ export interface StepRowProps {
   readonly laid: RoundPass;
   /** The same as a run goes through it; undefined where only a passed water test opens it. */
   readonly pass: Pass | undefined;
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly number: number;
   readonly earlier: EarlierSteps;
   /** The last of its round: there is no next for it to make way for. */
@@ -50,7 +50,7 @@ export interface StepRowProps {
 export function StepText({
   laid,
   pass,
-  rungIndex,
+  passIndex,
   number,
   earlier,
   cautionIds,
@@ -140,8 +140,8 @@ export function StepText({
         {recipe.length > 0 && '. '}
         {lines}
         {assumed && <AssumedSize assumed={assumed} facts={facts} onFacts={onFacts} />}
-        {laid.missingAgentIds.length > 0 && rungIndex >= 0 && (
-          <HaveInstead laid={laid} rungIndex={rungIndex} facts={facts} onFacts={onFacts} />
+        {laid.missingAgentIds.length > 0 && passIndex >= 0 && (
+          <HaveInstead laid={laid} passIndex={passIndex} facts={facts} onFacts={onFacts} />
         )}
         <VesselPicker laid={laid} facts={facts} onFacts={onFacts} />
         <StepCautions ids={cautionIds} />
@@ -157,7 +157,7 @@ export function StepText({
           </Box>
         )}
         {open && (
-          <StepWhy laid={laid} pass={pass} rungIndex={rungIndex} facts={facts} on={on} onFacts={onFacts} />
+          <StepWhy laid={laid} pass={pass} passIndex={passIndex} facts={facts} on={on} onFacts={onFacts} />
         )}
       </Box>
     </Box>

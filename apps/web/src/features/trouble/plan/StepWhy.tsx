@@ -13,14 +13,14 @@ interface StepWhyProps {
   readonly laid: RoundPass;
   readonly pass: Pass | undefined;
   /** Its position in the run; -1 if only a passed water test opens it. */
-  readonly rungIndex: number;
+  readonly passIndex: number;
   readonly facts: TroubleFacts;
   readonly on: OnTable;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** Behind Why, in its place under the step: what for, what is normal, what it does to each part, each action, and the way out. */
-export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyProps) {
+export function StepWhy({ laid, pass, passIndex, facts, on, onFacts }: StepWhyProps) {
   const say = useLexicon();
   const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
   const { how } = passWords(laid, say);
@@ -44,14 +44,14 @@ export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyPr
       {pass && <PassWhy pass={pass} />}
       {pass && (
         <Stack as="ol" gap="8px" paddingInlineStart="20px" listStyleType="decimal" aria-label="Each action">
-          {pass.steps.map((action) => (
+          {pass.actions.map((action) => (
             <li key={action.id}>
               <ActionRecipe action={action} on={on} name={name} />
             </li>
           ))}
         </Stack>
       )}
-      {rungIndex >= 0 && <StepInstead laid={laid} rungIndex={rungIndex} facts={facts} onFacts={onFacts} />}
+      {passIndex >= 0 && <StepInstead laid={laid} passIndex={passIndex} facts={facts} onFacts={onFacts} />}
     </Stack>
   );
 }

@@ -162,16 +162,16 @@ describe('a step', () => {
 });
 
 describe('a plan under way', () => {
-  const look = { of: [0], rungIndex: 0, leftPct: 25 };
+  const look = { of: [0], passIndex: 0, leftPct: 25 };
   const run = {
     plan: {
-      ladder: [
+      passes: [
         { passId: 'r1p1', methodId: 'soak' },
         { passId: 'r1p2', methodId: 'wash' },
         { passId: 'r1p3', methodId: 'sun' },
       ],
     },
-    state: { rungIndex: 1, times: [1, 1, 0], setAside: [], status: 'active', looks: [look] },
+    state: { passIndex: 1, times: [1, 1, 0], setAside: [], status: 'active', looks: [look] },
   } as unknown as RunView;
   it('has what is done, and what was seen after it', () => {
     expect(progressOf({ id: 'r1p1', methodId: 'soak' }, run)).toEqual({ isDone: true, seen: 0.75 });

@@ -16,13 +16,13 @@ export function progressOf(
 ): Progress {
   if (!run) return NOT_BEGUN;
   const { state, plan } = run;
-  const at = plan.ladder.findIndex((pass) => pass.passId === id && pass.methodId === methodId);
+  const at = plan.passes.findIndex((pass) => pass.passId === id && pass.methodId === methodId);
   if (at < 0 || (state.times[at] ?? 0) === 0 || state.setAside.includes(at)) return NOT_BEGUN;
   const look = state.looks
-    .filter(({ of, rungIndex, leftPct }) => leftPct !== null && (of.includes(at) || rungIndex === at))
+    .filter(({ of, passIndex, leftPct }) => leftPct !== null && (of.includes(at) || passIndex === at))
     .at(-1);
   return {
-    isDone: at < state.rungIndex || state.status === 'finished',
+    isDone: at < state.passIndex || state.status === 'finished',
     seen: look?.leftPct == null ? null : 1 - look.leftPct / 100,
   };
 }

@@ -4,8 +4,8 @@ import { ClashNotice } from '../../../components/notices/ClashNotice';
 import { useClashes } from '../../../queries/runQueries';
 
 /** Before a start: the vessel or the machine is wanted by something that soaks already. */
-export function AheadOfStart({ facts, rungIndex }: { facts: TroubleFacts; rungIndex: number }) {
-  const { data } = useClashes({ facts, rungIndex });
+export function AheadOfStart({ facts, passIndex }: { facts: TroubleFacts; passIndex: number }) {
+  const { data } = useClashes({ facts, passIndex });
   if (!data || data.length === 0) return null;
   return (
     <Stack gap="6px" padding="0 26px 10px" role="group" aria-label="Before you start">

@@ -9,8 +9,8 @@ import { dropStartKey, startKeyFor } from './startKey';
 export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   const navigate = useNavigate();
   const begin = useStart();
-  const start = async (rungIndex: number) => {
-    const what = { troubleId: troubleId ?? null, pieceId: draft.pieceId, facts: draft.facts, rungIndex };
+  const start = async (passIndex: number) => {
+    const what = { troubleId: troubleId ?? null, pieceId: draft.pieceId, facts: draft.facts, passIndex };
     try {
       const run = await begin.mutateAsync({ key: startKeyFor(what), ...what } as StartTrouble);
       dropDraft();
@@ -21,7 +21,7 @@ export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
     }
   };
   return {
-    start: (rungIndex: number) => void start(rungIndex),
+    start: (passIndex: number) => void start(passIndex),
     isPending: begin.isPending,
     error: begin.error,
     reset: begin.reset,

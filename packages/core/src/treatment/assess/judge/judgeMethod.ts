@@ -258,7 +258,7 @@ function triedFindings(
  */
 function positionFindings(method: Method, context: PlanContext): Finding[] {
   const { index, positions } = context;
-  const position = method.schoolId === null ? undefined : index.positions.get(method.schoolId);
+  const position = method.positionId === null ? undefined : index.positions.get(method.positionId);
   if (!position) return [];
   const followed = positions.get(position.dispute);
   if (!followed || followed.position.id === position.id) return [];
@@ -270,6 +270,10 @@ function positionFindings(method: Method, context: PlanContext): Finding[] {
     if (ways.length > 0 && !context.marks.every(decided)) return [];
   }
   return [
-    finding('otherSchool', { schoolId: position.id, followedId: followed.position.id }, position.sourceIds),
+    finding(
+      'otherPosition',
+      { positionId: position.id, followedId: followed.position.id },
+      position.sourceIds,
+    ),
   ];
 }

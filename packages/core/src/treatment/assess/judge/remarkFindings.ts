@@ -53,7 +53,7 @@ export function remarkFindings(
       ? [finding('acidBriefly', { pH: pH.low, maxMin: spotAcid ? 10 : 60 }, ['textileHandbook'])]
       : []),
     ...historyRemarks(method, window, context),
-    ...(method.schoolId ? [finding('schoolFollowed', { schoolId: method.schoolId })] : []),
+    ...(method.positionId ? [finding('positionFollowed', { positionId: method.positionId })] : []),
   ];
 }
 

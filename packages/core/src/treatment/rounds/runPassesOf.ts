@@ -9,11 +9,11 @@ import type { AtOnce, Round, RoundPass } from '../plan/round.js';
 import { minutesOf } from './minutesOf.js';
 
 /**
- * A round as rungs of the ladder that a run climbs: one a pass, and the last of them dries and looks. What only a
+ * A round as a run carries it out, pass by pass; the last of them dries and looks. What only a
  * passed water test opens is none yet.
  * @param atOnce the first seconds, where this is the first round
  */
-export function rungsOf(
+export function runPassesOf(
   round: Round,
   placed: readonly Placed[],
   atOnce: AtOnce | null,
@@ -27,7 +27,7 @@ export function rungsOf(
   return open.map(({ pass, own }, at) => {
     // A solvent is aired out before anything, the first seconds too.
     const aired = pass.actions[0]?.kind === 'airOut' ? 1 : 0;
-    return rungOf(pass, own, context, [
+    return runPassOf(pass, own, context, [
       ...pass.actions.slice(0, aired),
       ...(at === 0 && atOnce ? atOnceStep(pass, atOnce, context) : []),
       ...pass.actions.slice(aired),
@@ -37,7 +37,12 @@ export function rungsOf(
   });
 }
 
-function rungOf(pass: RoundPass, { eligible }: Placed, context: PlanContext, steps: readonly Action[]): Pass {
+function runPassOf(
+  pass: RoundPass,
+  { eligible }: Placed,
+  context: PlanContext,
+  actions: readonly Action[],
+): Pass {
   const { byMark, ...effect } = eligible.effect;
   const { log } = eligible;
   const { low, high } = minutesOf(pass.actions);
@@ -55,8 +60,8 @@ function rungOf(pass: RoundPass, { eligible }: Placed, context: PlanContext, ste
     maxRounds: pass.maxRounds,
     missingAgentIds: pass.missingAgentIds,
     findings: pass.findings,
-    cautionIds: [...new Set(steps.flatMap(({ cautionIds }) => cautionIds))],
-    steps,
+    cautionIds: [...new Set(actions.flatMap(({ cautionIds }) => cautionIds))],
+    actions,
     rinseOut:
       eligible.method.wetting === 'dry' || pass.actions.some(({ kind }) => kind === 'rinse')
         ? null
