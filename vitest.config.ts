@@ -19,6 +19,8 @@ const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
     ].map((name) => `apps/server/src/${name}.test.ts`)
   : [];
 
+/** A busy machine takes its time: what is waited for may come late, but it has to come. */
+const expectLate = { poll: { timeout: 30_000 } };
 const source = { conditions: ['@feverfew/source', ...defaultServerConditions] };
 
 export default defineConfig({
@@ -36,6 +38,7 @@ export default defineConfig({
           setupFiles: ['packages/core/src/test/propertyRuns.ts'],
           environment: 'node',
           testTimeout: 360_000,
+          expect: expectLate,
         },
       },
       {
@@ -48,6 +51,7 @@ export default defineConfig({
           include: process.env.FEVERFEW_POSTGRES ? ON_POSTGRES : ['apps/server/src/**/*.test.ts'],
           environment: 'node',
           testTimeout: 360_000,
+          expect: expectLate,
           hookTimeout: 360_000,
           globalSetup: ['apps/server/src/test/makeTemplate.ts'],
         },
@@ -65,6 +69,7 @@ export default defineConfig({
           setupFiles: ['apps/web/src/test/language.ts'],
           environment: 'jsdom',
           testTimeout: 360_000,
+          expect: expectLate,
         },
       },
     ],

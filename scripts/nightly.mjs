@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureChromium } from './chromium.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
-import { playwrightCounts, Suites, vitest, vitestCounts } from './suites.mjs';
+import { readPlaywright, readVitest, Suites, vitest } from './suites.mjs';
 
 /**
  * What takes too long for every change: property tests on fresh seeds and many more of them, full flows on both sizes,
@@ -27,14 +27,14 @@ suites.suite(
   15,
   vitest(['packages'], report('core')),
   report('core'),
-  vitestCounts,
+  readVitest,
 );
 suites.suite(
   'flows on both sizes, axe over what opens',
   20,
   ['npm', 'run', '--silent', 'e2e'],
   report('browser'),
-  playwrightCounts,
+  readPlaywright,
 );
 suites.check('200 kills in the middle of writing', 20, ['node', 'scripts/crash-test.mjs', '200']);
 suites.check('the same on PostgreSQL', 15, ['node', 'scripts/crash-test.mjs', '200', '--postgres']);
@@ -46,7 +46,7 @@ suites.suite(
   6,
   [...vitest(['server'], report('writes')), 'apps/server/src/householdFile/acceptedWrites.test.ts'],
   report('writes'),
-  vitestCounts,
+  readVitest,
   { FEVERFEW_WRITES: '2000', FEVERFEW_SEED: String(Date.now() % 100_000) },
 );
 suites.suite(
@@ -54,7 +54,7 @@ suites.suite(
   3,
   [...vitest(['server'], report('poisoned')), 'apps/server/src/householdFile/poisoned.test.ts'],
   report('poisoned'),
-  vitestCounts,
+  readVitest,
 );
 suites.check('attack: 20 000 hostile requests', 12, ['node', 'scripts/attack.mjs']);
 suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);

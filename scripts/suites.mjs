@@ -5,6 +5,7 @@ import { ROOT } from './setUp.mjs';
 /** Runs checks and suites one after the other, counts what passed and failed, and how many minutes each took. */
 export class Suites {
   #rows = [];
+  #failures = [];
 
   constructor(env) {
     this.env = { ...process.env, ...env };
@@ -12,17 +13,22 @@ export class Suites {
 
   /** A command that passes or fails as a whole. */
   check(name, budgetMin, command) {
-    return this.#time(name, budgetMin, () => (this.#execute(name, command) ? [1, 0] : [0, 1]));
+    return this.#time(name, budgetMin, () => {
+      if (this.#execute(name, command)) return [1, 0];
+      this.#failures.push(name);
+      return [0, 1];
+    });
   }
 
   /** Counts come from the suite's own report; one that ends badly or reports nothing counts as failed. */
-  suite(name, budgetMin, command, reportFile, countsOf, env = {}) {
+  suite(name, budgetMin, command, reportFile, reader, env = {}) {
     return this.#time(name, budgetMin, () => {
       rmSync(reportFile, { force: true });
       const ended = this.#execute(name, command, env);
-      const [passed, failed] = existsSync(reportFile)
-        ? countsOf(JSON.parse(readFileSync(reportFile, 'utf8')))
-        : [0, 1];
+      const { passed, failed, failures } = existsSync(reportFile)
+        ? reader(JSON.parse(readFileSync(reportFile, 'utf8')))
+        : { passed: 0, failed: 1, failures: ['it left no report'] };
+      this.#failures.push(...failures.map((failure) => `${name}: ${failure}`));
       return [passed, !ended || passed === 0 ? Math.max(1, failed) : failed];
     });
   }
@@ -47,6 +53,8 @@ export class Suites {
     console.log(
       `  ${sum('minutes').toFixed(1).padStart(5)}  ${String(sum('budgetMin')).padStart(4)}  in all`,
     );
+    // At the very end, where a log that is cut still shows it.
+    for (const failure of this.#failures) console.log(`failed: ${failure}`);
     console.log(`\n${sum('passed')} passed, ${sum('failed')} failed`);
     return sum('failed') === 0 ? 0 : 1;
   }
@@ -71,8 +79,33 @@ export const vitest = (projects, report) => [
   ...['npx', 'vitest', 'run', ...projects.flatMap((project) => ['--project', project])],
   ...['--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
 ];
-export const vitestCounts = (report) => [report.numPassedTests, report.numFailedTests];
-export const playwrightCounts = (report) => [
-  report.stats.expected + report.stats.flaky,
-  report.stats.unexpected,
-];
+/** What a report of Vitest says: how many passed and failed, and each failure with its first lines. */
+export const readVitest = (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests,
+  failures: report.testResults.flatMap(({ name, message, assertionResults }) => [
+    ...assertionResults
+      .filter(({ status }) => status === 'failed')
+      .map(({ fullName, failureMessages }) => `${fullName}\n${firstLines(failureMessages.join('\n'))}`),
+    // A file that could not be loaded has no tests to fail.
+    ...(message ? [`${name}\n${firstLines(message)}`] : []),
+  ]),
+});
+
+/** The same of a report of Playwright. What passed in a second try is named, but not counted as failed. */
+export const readPlaywright = ({ stats, suites }) => ({
+  passed: stats.expected + stats.flaky,
+  failed: stats.unexpected,
+  failures: suites.flatMap(specsOf).flatMap(({ title, tests }) =>
+    tests
+      .filter(({ status }) => status === 'unexpected' || status === 'flaky')
+      .map(({ status, results }) => {
+        const messages = results.flatMap(({ errors }) => errors.map(({ message }) => message));
+        return `${title}${status === 'flaky' ? ' (passed in a second try)' : ''}\n${firstLines(messages.join('\n'))}`;
+      }),
+  ),
+});
+
+const specsOf = ({ specs = [], suites = [] }) => [...specs, ...suites.flatMap(specsOf)];
+
+const firstLines = (message) => message.split('\n').slice(0, 4).join('\n').slice(0, 900);

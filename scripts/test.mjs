@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { ensureChromium } from './chromium.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
-import { playwrightCounts, Suites, vitest, vitestCounts } from './suites.mjs';
+import { readPlaywright, readVitest, Suites, vitest } from './suites.mjs';
 
 /** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 25 minutes on two cores. */
 requireNode20();
@@ -33,20 +33,20 @@ suites.check('types', 0.4, ['npm', 'run', '--silent', 'types']);
 suites.check('lint', 0.2, ['npm', 'run', '--silent', 'lint']);
 suites.check('language', 0.3, ['npm', 'run', '--silent', 'language']);
 suites.check('architecture', 0.4, ['npm', 'run', '--silent', 'architecture']);
-suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), report('core'), vitestCounts);
-suites.suite('API', 4, vitest(['server'], report('api')), report('api'), vitestCounts);
+suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), report('core'), readVitest);
+suites.suite('API', 4, vitest(['server'], report('api')), report('api'), readVitest);
 if (cluster)
   suites.suite(
     'API on PostgreSQL',
     2,
     vitest(['server'], report('postgres')),
     report('postgres'),
-    vitestCounts,
+    readVitest,
     {
       FEVERFEW_POSTGRES: cluster.url('template_house'),
     },
   );
-suites.suite('browser', 12, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, playwrightCounts);
+suites.suite('browser', 12, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, readPlaywright);
 const FAULTS = 'faults: kills in the middle of writing';
 suites.check(FAULTS, 1.5, ['node', 'scripts/crash-test.mjs', '8']);
 if (cluster)

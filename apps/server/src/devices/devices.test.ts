@@ -17,6 +17,7 @@ import supertest from 'supertest';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it, vi } from 'vitest';
 import { devices } from '../database/tables.js';
 import { RunsService } from '../runs/runs.service.js';
+import { LATE } from '../test/late.js';
 import { type TestApp, testApp } from '../test/testApp.js';
 
 const NAME = 'feverfew.home.arpa';
@@ -325,7 +326,7 @@ describe('what is sent', () => {
       const ahead = ['one', 'two', 'three', 'four'].map((text) =>
         house.http.post(path).send(note(text)).then(),
       );
-      await vi.waitFor(() => expect(held).toHaveBeenCalledTimes(4));
+      await vi.waitFor(() => expect(held).toHaveBeenCalledTimes(4), LATE);
       const waiting = door().post(path).set('Cookie', cookie).send(note('by one who is out')).then();
       // By then the tap has passed authentication and waits behind the four.
       await new Promise((done) => setTimeout(done, 300));

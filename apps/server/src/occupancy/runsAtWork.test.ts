@@ -2,6 +2,7 @@ import { expect, it, vi } from 'vitest';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { NO_OTHERS } from '../changes/newsLine.js';
 import type { RunsRepository } from '../runs/runs.repository.js';
+import { LATE } from '../test/late.js';
 import { type AtWork, RunsAtWork } from './runsAtWork.js';
 
 const run = (note: string) => ({ id: 'one', note, state: { status: 'active' } }) as unknown as AtWork;
@@ -21,7 +22,7 @@ it('tells nobody what stood before a change, and lets no old reading take the pl
   expect(repository.find).not.toHaveBeenCalled();
   feed.tell('run', 'one');
   const asked = [atWork.all(), atWork.all()];
-  await vi.waitFor(() => expect(repository.find).toHaveBeenCalledTimes(2));
+  await vi.waitFor(() => expect(repository.find).toHaveBeenCalledTimes(2), LATE);
   // Written again while it is read: that reading is old, and it is read once more.
   atWork.put(run('written again'));
   repository.find.mockResolvedValue(null);

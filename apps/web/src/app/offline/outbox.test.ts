@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { LATE } from '../../test/late';
 
 const DAY_MS = 24 * 3_600_000;
 const done = (actionId: string) => ({ kind: 'actionDone', actionId }) as const;
@@ -158,10 +159,10 @@ describe('the outbox', () => {
       },
     });
     outbox.tap('run', done('a'));
-    await vi.waitFor(() => expect(taken).toHaveLength(1));
+    await vi.waitFor(() => expect(taken).toHaveLength(1), LATE);
     outbox.tap('run', done('b'));
     letGo();
-    await vi.waitFor(() => expect(taken).toHaveLength(2));
+    await vi.waitFor(() => expect(taken).toHaveLength(2), LATE);
   });
   it('comes again when a busy server asks for it, and not before', async () => {
     vi.useFakeTimers({ now: Date.UTC(2026, 5, 1), toFake: ['Date', 'setTimeout', 'clearTimeout'] });
@@ -175,7 +176,7 @@ describe('the outbox', () => {
     await vi.advanceTimersByTimeAsync(19_000);
     expect(asked).toHaveLength(1);
     await vi.advanceTimersByTimeAsync(2_000);
-    await vi.waitFor(() => expect(taken).toHaveLength(1));
+    await vi.waitFor(() => expect(taken).toHaveLength(1), LATE);
   });
   it('asks for no plan it has, and fetches one that was changed meanwhile', async () => {
     const { line, asked } = server();
@@ -219,16 +220,16 @@ describe('the outbox', () => {
     });
     const states: unknown[] = [];
     const stop = observer.subscribe(({ data }) => states.push(data?.state));
-    await vi.waitFor(() => expect(late).toHaveLength(1));
+    await vi.waitFor(() => expect(late).toHaveLength(1), LATE);
     outbox.tap('run', done('x'));
     await outbox.flushOutbox();
     late[0]?.();
-    await vi.waitFor(() => expect(late.length === 2 || queryClient.isFetching() === 0).toBe(true));
+    await vi.waitFor(() => expect(late.length === 2 || queryClient.isFetching() === 0).toBe(true), LATE);
     expect(queryClient.getQueryData(queryKey)).toMatchObject({ state: 1 });
     // What that reading may have been sent for is asked again.
-    await vi.waitFor(() => expect(late).toHaveLength(2));
+    await vi.waitFor(() => expect(late).toHaveLength(2), LATE);
     late[1]?.();
-    await vi.waitFor(() => expect(queryClient.isFetching()).toBe(0));
+    await vi.waitFor(() => expect(queryClient.isFetching()).toBe(0), LATE);
     stop();
     expect(queryClient.getQueryData(queryKey)).toMatchObject({ state: 1 });
     expect(states.slice(states.indexOf(1))).not.toContain(0);
@@ -242,7 +243,7 @@ describe('the outbox', () => {
     store.keepTap({ ...tapOf('other'), runId: 'other' });
     line.mode = 'refuses';
     const sending = outbox.flushOutbox();
-    await vi.waitFor(() => expect(keysOf(store)).not.toContain('a'));
+    await vi.waitFor(() => expect(keysOf(store)).not.toContain('a'), LATE);
     line.mode = 'up';
     await sending;
     expect(taken.map(({ key }) => key).filter((key) => key !== 'other')).toEqual([]);
