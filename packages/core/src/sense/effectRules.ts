@@ -1,4 +1,6 @@
 import type { Purpose } from '@feverfew/knowledge';
+import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import type { RoundPass } from '../treatment/plan/round.js';
 import { midpointOf, type SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
@@ -21,32 +23,33 @@ const PREPARES: readonly (Purpose | null)[] = [
   'solventLeft',
 ];
 
-/**
- * Steps that remove next to nothing of every trouble and prepare nothing. A wash ends the work, so it is never idle.
- * What only a look calls for is for another soil than the one that was estimated.
- */
-export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
+/** Whether a look at what is left calls for it: then it is for another soil than the one that was estimated. */
+const followsALook = ({ checks }: RoundPass, { checks: known }: KnowledgeIndex): boolean =>
+  checks.some(({ id, when }) => when === 'atLook' || known.get(id)?.isOfRest);
+
+/** Steps that remove next to nothing of every trouble and prepare nothing. A wash ends the work, so it is never idle. */
+export const findIdleSteps = ({ plan: { rounds }, index }: SenseCase): SenseFault[] =>
   rounds
     .flatMap(({ passes }) => passes)
     .filter(
-      ({ phase, purpose, checks, takes }) =>
-        phase !== 'wash' &&
-        !PREPARES.includes(purpose) &&
-        checks.length === 0 &&
-        takes.byMark.every((share) => midpointOf(share) < MIN_SHARE - ROUNDING),
+      (step) =>
+        step.phase !== 'wash' &&
+        !PREPARES.includes(step.purpose) &&
+        !followsALook(step, index) &&
+        step.takes.byMark.every((share) => midpointOf(share) < MIN_SHARE - ROUNDING),
     )
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
 /**
- * Rounds after the first that remove next to nothing of what the rounds before them left of any trouble. What only a
- * look calls for (brown that no longer fizzes) is for another soil than the one that was estimated.
+ * Rounds after the first that remove next to nothing of what the rounds before them left of any trouble. One that only
+ * a look calls for (brown that no longer fizzes) is left out.
  */
-export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
+export const findEmptyRounds = ({ plan: { rounds }, index }: SenseCase): SenseFault[] =>
   rounds.slice(1).flatMap(({ id, passes }, at): SenseFault[] => {
     const before = rounds[at]?.passes.at(-1)?.gone.byMark ?? [];
     const after = passes.at(-1)?.gone.byMark ?? [];
     const work = passes.filter(({ phase }) => phase !== 'wash');
-    if (work.length > 0 && work.every(({ checks }) => checks.length > 0)) return [];
+    if (work.length > 0 && work.every((step) => followsALook(step, index))) return [];
     const takes = after.some((share) => {
       const gone = midpointOf(before.find(({ markId }) => markId === share.markId) ?? NOTHING);
       return midpointOf(share) - gone >= MIN_SHARE * (1 - gone);

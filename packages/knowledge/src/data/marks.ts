@@ -1077,7 +1077,7 @@ export const marks: readonly Mark[] = [
     number: 'one',
     aliases: ['smoke stain', 'smoke mark', 'smut'],
     kind: 'mark',
-    components: of(['soot', 0.6], ['nicotineTar', 0.25], ['smokeOdour', 0.15]),
+    components: of(['soot', 0.5], ['nicotineTar', 0.2], ['smokeOdour', 0.3]),
     advice: [always('Vacuum and tape first.', { asks: ['motor'] })],
   },
   {

@@ -58,11 +58,21 @@ export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
       low += weight * (1 - left.high);
       high += weight * (1 - left.low);
     });
-    return { markId: mark.id, low: share(low), high: share(high) };
+    return { markId: mark.id, ...asKnown(low, high) };
   });
   const mean = (end: 'low' | 'high') =>
     share(byMark.reduce((sum, part) => sum + part[end], 0) / Math.max(1, byMark.length));
   return { all: { low: mean('low'), high: mean('high') }, byMark };
+}
+
+/** Known no closer than this, 0–1: our own choice. Two ends shown in steps of five then never read alike. */
+const MIN_SPREAD = 0.06;
+
+/** The ends of an estimate, about the same middle, no closer than can be known. Next to nothing stays as it is. */
+function asKnown(low: number, high: number): { readonly low: number; readonly high: number } {
+  const mean = (low + high) / 2;
+  if (mean < MIN_SPREAD / 2 || high - low >= MIN_SPREAD) return { low: share(low), high: share(high) };
+  return { low: share(mean - MIN_SPREAD / 2), high: share(mean + MIN_SPREAD / 2) };
 }
 
 /** Two decimals: the figures are estimates, and equal input must give byte-equal output. */

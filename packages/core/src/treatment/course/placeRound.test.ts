@@ -12,9 +12,38 @@ const adviceOf = (facts: TroubleFacts) =>
 const scarf = piece('scarf', { silk: 100 }, { colour: 'pale' });
 const chair = piece('diningChair', { cotton: 100 }, { colour: 'dark' });
 
-it('the main step of a course stays where nothing takes more, though it is slow; not where dry heat has set it', () => {
-  expect(waysOf(trouble('rust', scarf))).toContain('weakVinegarSpot');
-  expect(waysOf(trouble('rust', scarf, { heat: 'ironed' }))).not.toContain('weakVinegarSpot');
+it('the main step of a course is left out where it takes next to nothing, and milder acid stands in for it', () => {
+  const aramid = piece('curtain', { aramid: 100 }, { colour: 'dark' });
+  // Its cloth bears vinegar at most, which takes 0–2 % of rust.
+  expect(waysOf(trouble('rust', aramid))).not.toContain('weakVinegarSpot');
+  expect(planOf(trouble('rust', aramid)).findings.map(({ code }) => code)).toContain('professionalHand');
+  expect(waysOf(trouble('rust', scarf))).toContain('thinCitricSpot');
+});
+
+it('soot in smoke is taken off dry before it is aired', () => {
+  const wool = piece('scarf', { wool: 100 }, { colour: 'dark' });
+  expect(waysOf(trouble('barbecueSmoke', wool)).slice(0, 2)).toEqual(['dryVacuum', 'airing']);
+  expect(waysOf(trouble('smoke', wool))).not.toContain('dryVacuum');
+});
+
+it('one mark on an old dyed piece is blotted, not bathed; without dye, or all over, it may be bathed', () => {
+  const old = (colour: 'mid' | 'natural', size?: 'allOver') =>
+    trouble('curry', piece('scarf', { wool: 100 }, { colour, condition: 'antique' }), size ? { size } : {});
+  expect(waysOf(old('mid'))).not.toContain('delicateHandSoak');
+  expect(waysOf(old('natural'))).toContain('delicateHandSoak');
+  expect(waysOf(old('mid', 'allOver'))).toContain('delicateHandSoak');
+});
+
+it('the two ends of an estimate lie apart by what can be known, unless it is next to nothing', () => {
+  const plans = ['rust', 'curry', 'berry', 'chewingGum', 'onionSmell'].map((mark) =>
+    planOf(trouble(mark, chair)),
+  );
+  const shares = plans.flatMap(({ rounds }) =>
+    rounds.flatMap(({ passes }) => passes.flatMap(({ takes, gone }) => [...takes.byMark, ...gone.byMark])),
+  );
+  const known = shares.filter(({ low, high }) => low + high >= 0.06);
+  expect(known.length).toBeGreaterThan(10);
+  for (const { low, high } of known) expect(high - low).toBeGreaterThanOrEqual(0.0599);
 });
 
 it('a main step that takes next to nothing is left out where another takes more', () => {

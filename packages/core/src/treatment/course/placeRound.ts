@@ -22,8 +22,6 @@ import {
 import { mostOf } from './strongest.js';
 import { drumNotes } from './washFor.js';
 
-/** Dry heat, after which little comes out. */
-const SET_BY_HEAT: readonly PlanContext['facts']['heat'][] = ['tumbled', 'ironed'];
 /** One that may be left out is only done for more: our own choice. */
 const MIN_OPTIONAL = 0.05;
 
@@ -83,12 +81,10 @@ export function withWash(
   const isOfUse = ({ fitted: { words, eligible } }: Placing): boolean =>
     openChecks(words, [], context).some(({ isOfRest }) => isOfRest) ||
     mostOf(eligible, context) >= WORTH_A_STEP;
-  // Where nothing takes more, the ordinary method stays: it is slow. What heat has set is past it.
-  const isAllThereIs = !list.some(isOfUse) && !SET_BY_HEAT.includes(context.facts.heat);
   for (const one of list) {
     const { fitted, helps, opensAfterTest } = one;
-    // What does most by its course is kept, unless it takes next to nothing here and something else takes more.
-    const isKept = isMain(fitted) && (isOfUse(one) || isAllThereIs);
+    // What does most by its course is kept, unless it takes next to nothing here: then the end is said at once.
+    const isKept = isMain(fitted) && isOfUse(one);
     place(
       { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
       isKept ? null : fitted.asked?.optional ? MIN_OPTIONAL : MIN_GAIN,

@@ -1,4 +1,4 @@
-import type { Deed } from '@feverfew/knowledge';
+import type { Agent, Deed } from '@feverfew/knowledge';
 import type { InRound } from '../actions/actionsInput.js';
 import { recipeRemarks } from '../actions/recipeRemarks.js';
 import { dampPasses, roundActions } from '../actions/roundActions.js';
@@ -137,14 +137,23 @@ function adviceOfWash(
 ): readonly string[] {
   const ofPositions = drumNotes(eligible, context).map(({ note }) => note);
   const ofCourses = extra.filter((note) => !ofPositions.includes(note));
-  const done = deedsDone(
-    all.flatMap((placed) => placed.eligible.appliedAgents),
-    'none',
-  );
-  const inPlan = ofCourses.filter(({ asks }) =>
-    asks.every((deed) => !PRODUCT_DEEDS.includes(deed) || done.has(deed)),
+  const applied = all.flatMap((placed) => placed.eligible.appliedAgents);
+  const done = deedsDone(applied, 'none');
+  const inPlan = ofCourses.filter(
+    ({ asks, text }) =>
+      asks.every((deed) => !PRODUCT_DEEDS.includes(deed) || done.has(deed)) &&
+      (!asks.some((deed) => PRODUCT_DEEDS.includes(deed)) || namesOnly(applied, text, context)),
   );
   return sayable(inPlan, context, NO_MOMENT).slice(0, 1);
+}
+
+/** A product that the line names is one of these, or it names none: citric acid makes no vinegar. */
+function namesOnly(applied: readonly Agent[], text: string, { index }: PlanContext): boolean {
+  const line = text.toLowerCase();
+  const named = [...index.agents.values()].filter(({ name, aliases }) =>
+    [name, ...aliases].some((known) => line.includes(known.toLowerCase())),
+  );
+  return named.length === 0 || named.some(({ id }) => applied.some((agent) => agent.id === id));
 }
 
 /** Wet goes of a round on what cannot be rinsed through, the plain passes between them counted. */

@@ -121,7 +121,7 @@ export const odours: readonly SoilComponent[] = [
       { mechanism: 'oxidation', low: 0.5, high: 0.85 },
       { mechanism: 'surfactant', low: 0.1, high: 0.3 },
       { mechanism: 'alkalinity', low: 0.1, high: 0.3 },
-      { mechanism: 'absorption', low: 0.1, high: 0.25 },
+      { mechanism: 'absorption', low: 0.15, high: 0.4 },
     ],
     note: 'Oxygen turns thiols into something that does not smell.',
     sourceIds: ['memory', 'chemHandbook'],

@@ -40,7 +40,7 @@ export const ironMouldHeat = [
       white: white({
         first: [
           P.citric('iron', {
-            ways: ['citricSpot', 'vinegarSpot'],
+            ways: ['citricSpot', 'thinCitricSpot', 'vinegarSpot'],
             min: [30, 60],
             main: true,
             expect: 'Half of it within half an hour to an hour; cold, hours.',
@@ -53,18 +53,31 @@ export const ironMouldHeat = [
       }),
       coloured: coloured({
         first: [
-          P.citric('iron', { ways: ['citricSpot', 'vinegarSpot'], min: [30, 30], onlyIf: [], main: true }),
+          P.citric('iron', {
+            ways: ['citricSpot', 'thinCitricSpot', 'vinegarSpot'],
+            min: [30, 30],
+            onlyIf: [],
+            main: true,
+          }),
         ],
         second: [P.citric('iron', { min: [30, 30] })],
         checks: ['wetAndDry'],
       }),
       synthetic: synthetic({
-        first: [P.citric('iron', { ways: ['citricSpot', 'vinegarSpot'], min: [30, 60], main: true })],
+        first: [
+          P.citric('iron', {
+            ways: ['citricSpot', 'thinCitricSpot', 'vinegarSpot'],
+            min: [30, 60],
+            main: true,
+          }),
+        ],
         second: [P.citric('iron', { c: [30, 40] })],
         checks: ['wetAndDry'],
       }),
       delicate: delicate({
-        first: [P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], main: true })],
+        first: [
+          P.weakCitric('iron', { ways: ['weakCitricSpot', 'thinCitricSpot', 'weakVinegarSpot'], main: true }),
+        ],
         second: [P.weakCitric('iron')],
         checks: ['wetAndDry'],
         end: end(
@@ -77,7 +90,11 @@ export const ironMouldHeat = [
       }),
       protein: protein({
         first: [
-          P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], min: [10, 30], main: true }),
+          P.weakCitric('iron', {
+            ways: ['weakCitricSpot', 'thinCitricSpot', 'weakVinegarSpot'],
+            min: [10, 30],
+            main: true,
+          }),
         ],
         second: [P.weakCitric('iron', { min: [10, 30] })],
         checks: ['wetAndDry'],

@@ -138,7 +138,7 @@ export const P = {
   glycerine: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'glycerineSoften', { min: [30, 60], after: 'short', optional: true, ...more }),
   weakCitric: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'weakCitricSpot', {
+    pass(purpose, ['weakCitricSpot', 'thinCitricSpot'], {
       min: [5, 15],
       after: 'full',
       advice: [where({ fibreIds: ['acetate', 'triacetate'] }, 'Ten minutes at most.')],
@@ -353,5 +353,6 @@ export const P = {
   sodaDry: (more: More = {}) =>
     pass('smell', ['sodaDry', 'absorbentDust'], { min: [480, 1440], after: 'vacuum', ...more }),
   weigh: (more: More = {}) => pass('damp', 'weighDown', { ...more }),
-  citricBlot: (more: More = {}) => pass('iron', ['citricBlot', 'vinegarBlot'], { after: 'damp', ...more }),
+  citricBlot: (more: More = {}) =>
+    pass('iron', ['citricBlot', 'thinCitricBlot', 'vinegarBlot'], { after: 'damp', ...more }),
 };

@@ -668,17 +668,22 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       synthetic: synthetic({
-        first: [P.suds('fat', { when: [C.barbecue], main: true }), P.warmSuds('film')],
+        first: [
+          P.dust({ when: [C.barbecue] }),
+          P.suds('fat', { when: [C.barbecue], main: true }),
+          P.warmSuds('film'),
+        ],
         second: [P.colourOxygen('smell', [60, 120])],
         checks: ['smellWarm'],
       }),
       delicate: delicate({
-        first: [P.air('smell', { min: [720, 1440] })],
+        first: [P.dust({ when: [C.barbecue] }), P.air('smell', { min: [720, 1440] })],
         second: [P.bag('smell', { min: [2880, 4320] })],
         checks: ['smellWarm'],
       }),
       protein: protein({
         first: [
+          P.dust({ when: [C.barbecue] }),
           P.air('smell', { min: [720, 1440], expect: 'Wind does more than water.' }),
           P.steam('smell', { optional: true }),
         ],
@@ -692,7 +697,11 @@ export const stiffAndSmell = [
         end: end(2, 'professional', 'A smoke-damage firm.'),
       }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [720, 1440], main: true }), P.bag('smell', { min: [4320, 10080] })],
+        first: [
+          P.dust({ when: [C.barbecue] }),
+          P.air('smell', { min: [720, 1440], main: true }),
+          P.bag('smell', { min: [4320, 10080] }),
+        ],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['smellWarm'],
       }),
