@@ -361,10 +361,10 @@ const CASES: readonly Case[] = [
     doesNot: ['oxygenSoak', 'peroxideDab', 'chlorineSoak'],
   },
   {
-    name: 'rust, silk: weak vinegar for minutes, no citric acid',
-    ground: 'HB: citric acid lies below pH 4; common practice: dilute vinegar for minutes, rinsed out',
+    name: 'rust, silk: very weak citric acid for minutes, not of the usual strength',
+    ground: 'HB: citrate complexes iron, silk is finished in weak citric acid; CP: rinsed out within the hour',
     facts: trouble('rust', on('scarf', { silk: 100 }, { colour: 'pale' })),
-    does: ['weakVinegarSpot'],
+    does: ['thinCitricSpot'],
     doesNot: ['citricSpot', 'weakCitricSpot', 'peroxideDab', 'oxygenSoak'],
   },
   {

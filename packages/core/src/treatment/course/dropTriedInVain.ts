@@ -1,10 +1,11 @@
 import { finding } from '../../finding/finding.js';
 import type { PlanContext } from '../case/planContext.js';
+import { triedInVain } from '../case/triedInVain.js';
 import type { NotUsed } from '../plan/round.js';
 import type { Placing } from './placement.js';
 
 /**
- * The ways of a round without those whose product did nothing on this trouble before: another mechanism takes their
+ * The ways of a round without those whose product, or one like it, did nothing on this trouble before: another mechanism takes their
  * place. A way that the person has chosen stays. Where the first round has nothing else and nothing else comes later,
  * all stay.
  * @param later ways of the later round; null = this is not the first
@@ -13,17 +14,12 @@ import type { Placing } from './placement.js';
 export function dropTriedInVain(
   list: readonly Placing[],
   later: readonly Placing[] | null,
-  { facts, choices }: PlanContext,
+  context: PlanContext,
   notUsed: NotUsed[],
 ): readonly Placing[] {
-  const chosen = Object.values(choices.instead);
+  const chosen = Object.values(context.choices.instead);
   const vainOf = ({ fitted: { eligible } }: Placing) =>
-    chosen.includes(eligible.method.id)
-      ? undefined
-      : facts.tried.find(
-          ({ agentId, effect }) =>
-            effect === 'nothing' && eligible.appliedAgents.some(({ id }) => id === agentId),
-        );
+    chosen.includes(eligible.method.id) ? undefined : triedInVain(eligible.appliedAgents, context);
   if (later && [...list, ...later].every((one) => vainOf(one) !== undefined)) return list;
   return list.filter((one) => {
     const vain = vainOf(one);

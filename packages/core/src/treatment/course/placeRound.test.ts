@@ -66,7 +66,9 @@ it('a product that did nothing is not used again in any round where something el
       actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
     );
   expect(bathed(berry('some'))).toContain('oxygenBleach');
+  // The kind for colours acts the same.
   expect(bathed(berry('nothing'))).not.toContain('oxygenBleach');
+  expect(bathed(berry('nothing'))).not.toContain('colourOxygenBleach');
   expect(bathed(berry('nothing'))).toContain('vinegar');
   const choices = {
     instead: { vinegarDetergentSpot: 'colourOxygenSoak' },

@@ -4,6 +4,7 @@ import { removedShare, type WorkConditions } from '../../../effect/removedShare.
 import type { Heat } from '../../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
+import { triedInVain } from '../../case/triedInVain.js';
 import type { WorkWindow } from '../workWindow.js';
 import { timedWorkOf } from './timedWorkOf.js';
 
@@ -49,12 +50,8 @@ function heatOn({ heat, tried }: PlanContext['facts']): Heat {
 }
 
 /** What was on it before to no effect will not do much more now. */
-export function triedFactor(method: Method, { facts }: PlanContext): number {
-  const inVain = facts.tried.some(
-    (product) => product.effect === 'nothing' && method.agents.some((use) => use.agentId === product.agentId),
-  );
-  return inVain ? TRIED_IN_VAIN_FACTOR : 1;
-}
+export const triedFactor = (method: Method, context: PlanContext): number =>
+  triedInVain(context.index.factsOf(method).agents, context) ? TRIED_IN_VAIN_FACTOR : 1;
 
 /** Two decimals: the figures are estimates, and equal input must give byte-equal output. */
 const roundShare = (share: number): number => Math.round(Math.min(MAX_OF_A_ROUND, share) * 100) / 100;
