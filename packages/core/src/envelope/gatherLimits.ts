@@ -29,7 +29,7 @@ export function gatherLimits(
     ...metalLimits(facts.piece),
     ...constructionLimits(facts.piece, item),
     ...colourLimits(facts.piece),
-    ...conditionLimits(facts),
+    ...conditionLimits(facts.piece),
     ...soilLimits(marks, told, facts, positions),
     ...dryerLimits(told, facts, index),
     ...positionLimits(positions, facts.piece.itemId),

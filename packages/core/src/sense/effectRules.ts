@@ -40,6 +40,17 @@ export const findIdleSteps = ({ plan: { rounds }, index }: SenseCase): SenseFaul
     )
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
+/** The same way twice in one round, its wash left out: a reader does not see what the second is for. */
+export const findRepeatedSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
+  rounds.flatMap(({ passes }) =>
+    passes
+      .filter(
+        ({ phase, methodId }, at) =>
+          phase !== 'wash' && passes.findIndex((one) => one.methodId === methodId) < at,
+      )
+      .map(({ id, methodId }) => ({ kind: 'repeatedStep' as const, where: id, text: methodId })),
+  );
+
 /**
  * Rounds after the first that remove next to nothing of what the rounds before them left of any trouble. One that only
  * a look calls for (brown that no longer fizzes) is left out.

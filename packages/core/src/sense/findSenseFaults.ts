@@ -3,7 +3,7 @@ import type { Household } from '../household/household.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { findAmountsAgainstWords, findAmountsOutside } from './amountRules.js';
 import { findDecidedConditions } from './conditionRules.js';
-import { findEmptyRounds, findIdleSteps } from './effectRules.js';
+import { findEmptyRounds, findIdleSteps, findRepeatedSteps } from './effectRules.js';
 import { findCoolerThanSaid } from './heatRules.js';
 import { findTriedInVain } from './historyRules.js';
 import { findMinutesOutside } from './minuteRules.js';
@@ -33,6 +33,7 @@ const RULES: readonly ((known: SenseCase) => SenseFault[])[] = [
   findStrongestLate,
   findWeakerInstead,
   findIdleSteps,
+  findRepeatedSteps,
   findEmptyRounds,
   findEqualEnds,
   findAmountsOutside,

@@ -155,6 +155,10 @@ const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>>
     withFirst({ purpose: 'colour', takes: gone(NOTHING) }),
     withFirst({ purpose: 'dust', takes: gone(NOTHING) }),
   ],
+  repeatedStep: [
+    rounds([pass('r1p1', {}), pass('r1p2', { methodId: 'other' }), pass('r1p3', {})]),
+    rounds([pass('r1p1', {}), pass('r1p2', { methodId: 'other' })], [pass('r2p1', {})]),
+  ],
   emptyRound: [emptyRound(), PLAN],
   equalEnds: [withSays('About 5–5 % is gone.'), withSays('About 5–50 % is gone, 15–5 kg, 1.5–5 h.')],
   amountOutside: [times(10), PLAN],

@@ -7,6 +7,7 @@ export const SENSE_KINDS = [
   'strongestLate',
   'weakerInstead',
   'idleStep',
+  'repeatedStep',
   'emptyRound',
   'equalEnds',
   'amountOutside',

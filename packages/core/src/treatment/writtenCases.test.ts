@@ -362,7 +362,8 @@ const CASES: readonly Case[] = [
   },
   {
     name: 'rust, silk: very weak citric acid for minutes, not of the usual strength',
-    ground: 'HB: citrate complexes iron, silk is finished in weak citric acid; CP: rinsed out within the hour',
+    ground:
+      'HB: citrate complexes iron, silk is finished in weak citric acid; CP: rinsed out within the hour',
     facts: trouble('rust', on('scarf', { silk: 100 }, { colour: 'pale' })),
     does: ['thinCitricSpot'],
     doesNot: ['citricSpot', 'weakCitricSpot', 'peroxideDab', 'oxygenSoak'],

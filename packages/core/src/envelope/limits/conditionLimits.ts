@@ -7,7 +7,6 @@ import {
 } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { Limit } from '../limit.js';
 
 /** Bath for cloth of some fifty years and more: °C and pH. */
@@ -47,26 +46,12 @@ const HANDLING: Readonly<Record<Exclude<Condition, 'sound' | 'worn'>, Handling>>
 /** They follow from the condition alone. */
 const known = new Map<Condition, readonly Limit[]>();
 
-export function conditionLimits({ piece, size }: TroubleFacts): readonly Limit[] {
-  const { condition } = piece;
+export function conditionLimits({ condition }: PieceFacts): readonly Limit[] {
   if (condition === 'sound' || condition === 'worn') return [];
   const limits = known.get(condition) ?? limitsOf(condition);
   known.set(condition, limits);
-  return condition === 'antique' && size !== 'allOver' && mayBleed(piece) ? [...limits, BLOT_ONLY] : limits;
+  return limits;
 }
-
-const UNDYED: readonly PieceFacts['colour'][] = ['white', 'natural'];
-const mayBleed = ({ colour, fastness }: PieceFacts): boolean =>
-  !UNDYED.includes(colour) && fastness !== 'proven';
-
-/** For one mark an old dyed piece is not bathed whole: its dye can run where no test was made. */
-const BLOT_ONLY: Limit = {
-  owner: { kind: 'condition', condition: 'antique' },
-  protects: 'piece',
-  sourceIds: ['commonPractice'],
-  quantity: 'wetting',
-  most: 'surface',
-};
 
 function limitsOf(condition: keyof typeof HANDLING): Limit[] {
   const owner: LimitOwner = { kind: 'condition', condition };

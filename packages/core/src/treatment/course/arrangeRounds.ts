@@ -174,8 +174,9 @@ function firstRound(
     );
   const unhelped = courses.flatMap(({ markId }) => (isHelped(markId) ? [] : [markId]));
   const not = notWanted(notUsed, context);
+  const inCourses = first.map(({ fitted }) => fitted.eligible.method.id);
   const ways = idle
-    ? addPromisingPasses(context, open, start, not, cloth, true)
+    ? addPromisingPasses(context, open, start, [...not, ...inCourses], cloth, true)
     : asTold.passes.length > 0 && unhelped.length > 0
       ? addPromisingPasses(context, open, asTold, not, cloth, false, unhelped)
       : [];

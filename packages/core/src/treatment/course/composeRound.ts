@@ -9,10 +9,10 @@ import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './gone
 import { inTime, mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf, rankOf } from './phaseOf.js';
-import { MIN_GAIN, type Placing, type RoundStart } from './placement.js';
+import { MIN_GAIN, type Placing, type RoundStart, WORTH_A_STEP } from './placement.js';
 import { withWash } from './placeRound.js';
 import { setAsideByLog } from './setAsideByLog.js';
-import { isOvernight, isPlainWater, strongerLater } from './strongest.js';
+import { isOvernight, isPlainWater, mostOf, strongerLater } from './strongest.js';
 import { washFor } from './washFor.js';
 
 /** Local work is not enough below this, and a bath that adds so much comes into the first round: our own choice. */
@@ -51,9 +51,10 @@ export function composeRound(
     ...hurried(washFor(courses, asked, context, notUsed, [...before, ...done].some(isPlainWater))),
   ];
   const timely = new Set(hurried(own.map(({ fitted }) => fitted.eligible)));
+  const wash = washAfter(own.map(({ fitted }) => fitted.eligible))[0];
   const chosen = inTime(
     own.filter(({ fitted: { eligible } }) => !eligible.method.inMachine && timely.has(eligible)),
-    washAfter(own.map(({ fitted }) => fitted.eligible))[0],
+    wash,
     context,
     notUsed,
   );
@@ -66,10 +67,11 @@ export function composeRound(
       notUsed,
     );
   const all = [...chosen, ...later];
+  const isWashOfUse = wash !== undefined && mostOf(wash, context) >= WORTH_A_STEP;
   const fair = proven(
     dropTriedInVain(
       withoutDoubled(chosen, context),
-      before.length > 0 ? null : later,
+      before.length > 0 || isWashOfUse ? null : later,
       context,
       notUsed,
     ).filter((one) => hasFairChance(one, all, context)),

@@ -6,9 +6,9 @@ import type { Placing } from './placement.js';
 
 /**
  * The ways of a round without those whose product, or one like it, did nothing on this trouble before: another mechanism takes their
- * place. A way that the person has chosen stays. Where the first round has nothing else and nothing else comes later,
- * all stay.
- * @param later ways of the later round; null = this is not the first
+ * place. A way that the person has chosen stays. Where the first round has nothing else, its wash included, and nothing
+ * else comes later, all stay.
+ * @param later ways of the later round; null = something else is done in any case
  * @param notUsed ways that fall out are added, with the reason
  */
 export function dropTriedInVain(

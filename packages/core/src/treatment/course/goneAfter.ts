@@ -61,8 +61,8 @@ export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
     return { markId: mark.id, ...asKnown(low, high) };
   });
   const mean = (end: 'low' | 'high') =>
-    share(byMark.reduce((sum, part) => sum + part[end], 0) / Math.max(1, byMark.length));
-  return { all: { low: mean('low'), high: mean('high') }, byMark };
+    byMark.reduce((sum, part) => sum + part[end], 0) / Math.max(1, byMark.length);
+  return { all: asKnown(mean('low'), mean('high')), byMark };
 }
 
 /** Known no closer than this, 0–1: our own choice. Two ends shown in steps of five then never read alike. */

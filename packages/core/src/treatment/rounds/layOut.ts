@@ -1,4 +1,7 @@
-import { AT_ONCE_METHODS, MAX_ROUND_WORDS } from '@feverfew/knowledge';
+import { AT_ONCE_METHODS, MAX_ROUND_WORDS, WETTINGS } from '@feverfew/knowledge';
+import type { Envelope } from '../../envelope/envelope.js';
+import type { LimitOwner } from '../../finding/limitOwner.js';
+import type { PieceFacts } from '../../textile/piece.js';
 import type { UsualTaken } from '../../trouble/assumeUsual.js';
 import { metricLexicon } from '../../words/round/metricLexicon.js';
 import { wordsOfRoundOne } from '../../words/round/wordsOfRoundOne.js';
@@ -54,7 +57,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOutAsUs
 }
 
 function laidOutWith(waiting: number, told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
-  const planned = coverOnly(told);
+  const planned = forOneMark(told);
   const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(planned, open, waiting);
   const context = askingFor(
     spoiledFibres(
@@ -145,21 +148,43 @@ function withoutSaid(round: Round, { actions }: AtOnce): Round {
   return { ...round, passes };
 }
 
+/** The same case, as one of a surface where one mark is better blotted than the whole piece bathed. */
+function forOneMark(context: PlanContext): PlanContext {
+  const { rinsable, facts, envelope } = context;
+  if (!rinsable || facts.size === 'allOver') return context;
+  if (isOldAndDyed(context)) return { ...context, rinsable: false, envelope: blottedOnly(envelope) };
+  return isOverFilling(context) ? { ...context, rinsable: false } : context;
+}
+
+/** Nothing is worked in that only a rinse through takes out again. */
+const blottedOnly = (envelope: Envelope): Envelope => {
+  const owner: LimitOwner = { kind: 'condition', condition: 'antique' };
+  const limit = { owner, protects: 'piece', sourceIds: ['commonPractice'], quantity: 'wetting' } as const;
+  const isWetter = WETTINGS.indexOf(envelope.wetting.most) > WETTINGS.indexOf('surface');
+  return isWetter
+    ? { ...envelope, wetting: { most: 'surface', limits: [{ ...limit, most: 'surface' }] } }
+    : envelope;
+};
+
+/** An old piece whose dye may run: no test covers all of it. Common practice, no source. */
+const isOldAndDyed = ({ facts: { piece } }: PlanContext): boolean =>
+  piece.condition === 'antique' && !UNDYED.includes(piece.colour) && piece.fastness !== 'proven';
+const UNDYED: readonly PieceFacts['colour'][] = ['white', 'natural'];
+
 /**
- * A mark on the cover of a filling that water should not reach is treated as a surface: the filling would rot long
- * before it is dry. All over, the piece is washed whole. The grease of wear is washed out too, where the tag allows a
- * machine and the household has a dryer.
+ * The cover of a filling that water should not reach: the filling would rot long before it is dry. The grease of wear
+ * is washed out, where the tag allows a machine and the household has a dryer.
  */
-function coverOnly(context: PlanContext): PlanContext {
-  const { facts, index, rinsable, household, item, knowledge, marks } = context;
+function isOverFilling({ facts, index, household, item, knowledge, marks }: PlanContext): boolean {
   const isTagged = facts.piece.label?.wash?.kind === 'machine' && household.hasDryer;
   const isOfWear = marks.every((work) => courseFor(work, item.id, knowledge)?.itemIds.includes(item.id));
-  if (isTagged && isOfWear) return context;
-  const filled = facts.piece.parts.some(
-    (part, at) =>
-      at !== facts.partIndex && part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
+  return (
+    !(isTagged && isOfWear) &&
+    facts.piece.parts.some(
+      (part, at) =>
+        at !== facts.partIndex && part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
+    )
   );
-  return rinsable && filled && facts.size !== 'allOver' ? { ...context, rinsable: false } : context;
 }
 
 export const NOTHING_LAID_OUT: LaidOut = {
