@@ -60,7 +60,7 @@ export function Blank({ view, error, open, onOpen, children }: BlankProps) {
           role="alert"
           display="block"
           fontFamily="body"
-          fontSize="15px"
+          fontSize="note"
           color="brick"
           lineHeight="1.4"
         >

@@ -66,8 +66,8 @@ export const FactSentence = memo(function FactSentence({
         as="p"
         display={{ base: folded ? 'none' : 'block', md: 'block' }}
         fontFamily="heading"
-        fontSize={{ base: '19px', md: '20px' }}
-        lineHeight={{ base: '44px', md: '36px' }}
+        fontSize="heading"
+        lineHeight={{ base: '2.75rem', md: '2.25rem' }}
         aria-label="The facts"
       >
         {parts.map((part, index) =>
@@ -117,10 +117,10 @@ export const FactSentence = memo(function FactSentence({
 const MoreFacts = chakra('button', {
   base: {
     fontFamily: 'body',
-    fontSize: '15px',
+    fontSize: 'note',
     color: 'soft',
-    minWidth: '44px',
-    marginInlineStart: '6px',
+    minWidth: '2.75rem',
+    marginInlineStart: '1.5',
     textDecoration: 'underline dotted',
   },
 });
@@ -129,13 +129,13 @@ const TwoLines = chakra('button', {
   base: {
     display: { base: 'flex', md: 'none' },
     alignItems: 'center',
-    gap: '8px',
+    gap: '2',
     width: '100%',
-    minHeight: '62px',
+    minHeight: '3.875rem',
     textAlign: 'start',
     fontFamily: 'heading',
-    fontSize: '19px',
-    lineHeight: '28px',
+    fontSize: 'heading',
+    lineHeight: '1.75rem',
   },
 });
 

@@ -12,7 +12,7 @@ export function IngredientList({ action }: { action: Action }) {
   const measures = useMeasures();
   if (action.ingredients.length === 0) return null;
   return (
-    <Stack as="ul" gap="4px" listStyleType="none">
+    <Stack as="ul" gap="1" listStyleType="none">
       {action.ingredients.map((ingredient) => {
         const error = errorText(ingredient);
         const { range, dilution, standsInFor } = ingredient;
@@ -65,7 +65,7 @@ export function ActionRecipe({ action, on, name }: { action: Action; on: OnTable
       )}
       <IngredientList action={action} />
       {words.lines.map((line) => (
-        <Box key={line} fontSize="15px">
+        <Box key={line} fontSize="note">
           {line}
         </Box>
       ))}

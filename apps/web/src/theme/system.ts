@@ -36,18 +36,44 @@ const semanticColours = Object.fromEntries(
   Object.entries(COLOURS).map(([name, [light, dark]]) => [name, { value: { _light: light, _dark: dark } }]),
 );
 
-const PHONE = '@media (max-width: 767.9px)';
+/** In em, so that text set larger in the browser gets the layout of a narrower screen. */
+const PHONE = '@media (max-width: 47.99em)';
+
+/** Steps of an eighth of a rem, named by fours of a rem: `2` is 0.5rem, 8 px at the usual text size. */
+const SPACING = Object.fromEntries(
+  Array.from({ length: 24 }, (_, at) => [`${(at + 1) / 2}`, { value: `${(at + 1) / 8}rem` }]),
+);
+
+/** Text by its part on the page, in rem: it grows with the text size of the browser. */
+const FONT_SIZES = {
+  fine: { value: '0.75rem' },
+  small: { value: '0.875rem' },
+  note: { value: '0.9375rem' },
+  body: { value: '1rem' },
+  lead: { value: '1.0625rem' },
+  large: { value: '1.125rem' },
+  heading: { value: '1.25rem' },
+  title: { value: '1.375rem' },
+  display: {
+    small: { value: '1.75rem' },
+    medium: { value: '2rem' },
+    large: { value: '2.25rem' },
+    huge: { value: '3rem' },
+  },
+};
 
 const config = defineConfig({
   cssVarsPrefix: 'ff',
   preflight: true,
   theme: {
-    breakpoints: { sm: '480px', md: '768px', lg: '1100px', xl: '1280px' },
+    breakpoints: { sm: '30em', md: '48em', lg: '68.75em', xl: '80em' },
     tokens: {
       fonts: {
         heading: { value: "'Bitter Variable', Georgia, serif" },
         body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
       },
+      fontSizes: FONT_SIZES,
+      spacing: SPACING,
       radii: { sm: { value: '6px' }, md: { value: '8px' }, full: { value: '999px' } },
     },
     semanticTokens: { colors: semanticColours },
@@ -55,8 +81,9 @@ const config = defineConfig({
     slotRecipes,
   },
   globalCss: {
-    'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '16px', lineHeight: 1.45 },
-    body: { fontVariantNumeric: 'tabular-nums', minHeight: '100dvh' },
+    html: { fontSize: '100%' },
+    'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', lineHeight: 1.45 },
+    body: { fontSize: 'body', fontVariantNumeric: 'tabular-nums', minHeight: '100dvh' },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
     'button, [role=button], summary': { cursor: 'pointer' },
     '[data-print=hide]': { '@media print': { display: 'none !important' } },
@@ -69,15 +96,15 @@ const config = defineConfig({
     },
     // Every tap target is as large as a thumb on a phone.
     'button, select, textarea, summary, input:not([type=checkbox], [type=radio]), a[class]': {
-      [PHONE]: { minHeight: '44px', minWidth: '44px !important' },
+      [PHONE]: { minHeight: '2.75rem', minWidth: '2.75rem !important' },
     },
     // A link in running text keeps its line and is only touched more easily.
-    'a:not([class])': { [PHONE]: { paddingBlock: '12px', paddingInline: '6px', marginInline: '-6px' } },
+    'a:not([class])': { [PHONE]: { paddingBlock: '3', paddingInline: '1.5', marginInline: '-0.375rem' } },
     '[data-blank]': {
       [PHONE]: {
-        paddingBlock: '11px !important',
-        paddingInline: '7px !important',
-        marginInline: '-6px !important',
+        paddingBlock: '0.6875rem !important',
+        paddingInline: '0.4375rem !important',
+        marginInline: '-0.375rem !important',
       },
     },
     '*:focus-visible': {

@@ -19,7 +19,7 @@ const LINES = [
 /** How it is used, and where to turn when something goes wrong. */
 export function HelpPage() {
   return (
-    <Stack gap="14px" maxWidth="640px" padding={{ base: '8px 16px', md: '24px 32px' }}>
+    <Stack gap="3.5" maxWidth="40rem" padding={{ base: '0.5rem 1rem', md: '1.5rem 2rem' }}>
       <PageHeading title="Help" />
       <Notice kind="danger" word="Splash, fumes or swallowed">
         Rinse with water; go out to fresh air. Call your local poison line or emergency number, the bottle in
@@ -27,7 +27,7 @@ export function HelpPage() {
       </Notice>
       <Box as="ol" listStyleType="none">
         {LINES.map(([name, what]) => (
-          <Box as="li" key={name} paddingBlock="8px" borderBottom="1px solid" borderColor="line">
+          <Box as="li" key={name} paddingBlock="2" borderBottom="1px solid" borderColor="line">
             <Box fontWeight={650}>{name}</Box>
             <Box color="soft">{what}</Box>
           </Box>

@@ -7,9 +7,9 @@ const Row = chakra(Link, {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '12px',
-    minHeight: '56px',
-    paddingBlock: '6px',
+    gap: '3',
+    minHeight: '3.5rem',
+    paddingBlock: '1.5',
     borderBottom: '1px solid',
     borderColor: 'line',
   },
@@ -29,13 +29,13 @@ const ROWS = [
 /** All rooms that stand behind the last place of the bar. */
 export function MorePage() {
   return (
-    <Stack gap="6px" maxWidth="640px" padding={{ base: '8px 16px', md: '24px 32px' }}>
+    <Stack gap="1.5" maxWidth="40rem" padding={{ base: '0.5rem 1rem', md: '1.5rem 2rem' }}>
       <PageHeading title="More" />
       {ROWS.map(([name, what, to]) => (
         <Row key={to} to={to}>
           <Box flex="1" minWidth="0">
             <Box fontWeight={650}>{name}</Box>
-            <Box color="soft" fontSize="15px">
+            <Box color="soft" fontSize="note">
               {what}
             </Box>
           </Box>

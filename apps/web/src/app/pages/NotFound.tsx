@@ -4,7 +4,7 @@ import { PageHeading } from '../../components/layout/PageHeading';
 
 export function NotFound() {
   return (
-    <Box padding="28px">
+    <Box padding="7">
       <PageHeading title="Nothing at this address" />
       <Link to="/" style={{ textDecoration: 'underline' }}>
         Go to today

@@ -22,10 +22,10 @@ const ClockLink = chakra(Link, {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '10px',
-    minHeight: '48px',
-    fontSize: '14px',
-    lineHeight: '20px',
+    gap: '2.5',
+    minHeight: '3rem',
+    fontSize: 'small',
+    lineHeight: '1.25rem',
   },
 });
 
@@ -40,7 +40,7 @@ export function ColumnClocks() {
       display={{ base: 'none', lg: 'block' }}
       borderTop="1px solid"
       borderColor="line"
-      paddingTop="8px"
+      paddingTop="2"
       marginTop="auto"
     >
       {running.slice(0, SHOWN).map((run) => (
@@ -84,7 +84,7 @@ function Wanted({ run, nowMs }: { run: RunningEntry; nowMs: number }) {
   const place = useWorkplace(run);
   return (
     <Link to={`/runs/${run.id}`} aria-label={`${run.pieceName}: ${nextActionView(run, nowMs).short}`}>
-      <Flex alignItems="center" gap="8px" minHeight="44px" fontSize="15px">
+      <Flex alignItems="center" gap="2" minHeight="2.75rem" fontSize="note">
         <VesselGlyph of={place.form} full={place.full} width={36} />
         <Box {...WANTED}>{nextActionView(run, nowMs).short}</Box>
       </Flex>

@@ -10,8 +10,8 @@ export function ConnectionNotice() {
     <Box
       role="status"
       bg="track"
-      fontSize="15px"
-      padding={{ base: '6px 16px', md: '6px 32px' }}
+      fontSize="note"
+      padding={{ base: '0.375rem 1rem', md: '0.375rem 2rem' }}
       data-print="hide"
     >
       No connection. Shown as of {(isToday(cutSince) ? timeOfDay : dateAndTime)(cutSince)}; taps at the tub

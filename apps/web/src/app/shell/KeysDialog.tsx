@@ -16,7 +16,7 @@ export function KeysDialog({ open, onOpen }: KeysDialogProps) {
         <Dialog.Positioner>
           <Dialog.Content>
             <Dialog.Title>Keys</Dialog.Title>
-            <Box as="dl" display="grid" gridTemplateColumns="60px 1fr" gap="8px">
+            <Box as="dl" display="grid" gridTemplateColumns="3.75rem 1fr" gap="2">
               {[
                 ...KEYS.map(([key, name]) => [key, name] as const),
                 ['s', 'start what is planned'] as const,

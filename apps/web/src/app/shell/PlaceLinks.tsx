@@ -18,25 +18,25 @@ const PlaceLink = chakra(Link, {
         justifyContent: 'center',
         flex: 1,
         gap: '1px',
-        fontSize: '13px',
-        lineHeight: '16px',
+        fontSize: 'small',
+        lineHeight: '1rem',
       },
       narrow: {
         flexDirection: 'column',
-        gap: '2px',
-        minHeight: '62px',
+        gap: '0.5',
+        minHeight: '3.875rem',
         justifyContent: 'center',
-        fontSize: '14px',
-        lineHeight: '18px',
+        fontSize: 'small',
+        lineHeight: '1.125rem',
       },
       column: {
-        gap: '10px',
-        minHeight: '44px',
+        gap: '2.5',
+        minHeight: '2.75rem',
         color: 'ink',
         fontFamily: 'heading',
         fontWeight: 650,
-        fontSize: '17px',
-        paddingInline: '6px',
+        fontSize: 'lead',
+        paddingInline: '1.5',
         borderRadius: 'sm',
       },
     },
@@ -66,7 +66,7 @@ export function Bar() {
       position="fixed"
       insetInline="0"
       bottom="0"
-      height="64px"
+      height="4rem"
       zIndex={20}
       bg="card"
       borderTop="1px solid"
@@ -75,7 +75,7 @@ export function Bar() {
     >
       {SHELL_PLACES.map(({ id, name, to }) => (
         <PlaceLink key={id} to={to} at="bar" {...hereOf(here?.id === id)}>
-          <Disc width="36px" height="32px" aria-hidden="true">
+          <Disc width="2.25rem" height="2rem" aria-hidden="true">
             <PlaceDrawing of={id} />
           </Disc>
           {name}
@@ -89,11 +89,11 @@ const Room = chakra(Link, {
   base: {
     display: { base: 'none', lg: 'flex' },
     alignItems: 'center',
-    minHeight: '34px',
-    paddingInlineStart: '42px',
+    minHeight: '2.125rem',
+    paddingInlineStart: '10.5',
     borderRadius: 'sm',
     color: 'soft',
-    fontSize: '15px',
+    fontSize: 'note',
     _hover: { color: 'ink' },
     '&[data-here]': { bg: 'track', color: 'ink', fontWeight: 700 },
   },
@@ -106,11 +106,11 @@ export function ColumnLinks() {
   const room = roomOf(pathname);
   const isNarrow = needsWidth(pathname);
   return (
-    <Flex as="nav" aria-label="Places" direction="column" gap="8px">
+    <Flex as="nav" aria-label="Places" direction="column" gap="2">
       {SHELL_PLACES.map(({ id, name, to, rooms }) => (
         <Box key={id}>
           <PlaceLink to={to} at={isNarrow ? 'narrow' : 'column'} title={name} {...hereOf(here?.id === id)}>
-            <Disc width="30px" height="30px" aria-hidden="true">
+            <Disc width="1.875rem" height="1.875rem" aria-hidden="true">
               <PlaceDrawing of={id} size={22} />
             </Disc>
             <Box as="span" srOnly={{ base: !isNarrow, lg: false }}>
@@ -141,9 +141,9 @@ export function RoomTabs() {
       as="nav"
       aria-label={`In ${place.name}`}
       display={{ base: 'flex', lg: needsWidth(pathname) ? 'flex' : 'none' }}
-      gap="4px"
-      paddingInline={{ base: '12px', md: '24px' }}
-      paddingTop={{ base: '0', md: '12px' }}
+      gap="1"
+      paddingInline={{ base: '3', md: '6' }}
+      paddingTop={{ base: '0', md: '3' }}
       data-print="hide"
     >
       {place.rooms.map((one) => (
@@ -159,8 +159,8 @@ const RoomTab = chakra(Link, {
   base: {
     display: 'inline-flex',
     alignItems: 'center',
-    minHeight: '44px',
-    paddingInline: '12px',
+    minHeight: '2.75rem',
+    paddingInline: '3',
     color: 'soft',
     borderBottom: '3px solid transparent',
     '&[data-here]': { color: 'ink', fontWeight: 700, borderColor: 'disc' },

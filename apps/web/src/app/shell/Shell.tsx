@@ -17,15 +17,15 @@ import { TopBar } from './TopBar';
 const SkipLink = chakra('a', {
   base: {
     position: 'fixed',
-    top: '-60px',
-    left: '12px',
+    top: '-3.75rem',
+    left: '0.75rem',
     zIndex: 2000,
     bg: 'card',
     color: 'leaf',
     fontWeight: 700,
-    padding: '12px 16px',
+    padding: '0.75rem 1rem',
     borderRadius: 'md',
-    _focus: { top: '8px' },
+    _focus: { top: '0.5rem' },
     _print: { display: 'none' },
   },
 });
@@ -43,7 +43,7 @@ export function Shell() {
       <SkipLink href="#main">To the page</SkipLink>
       <Flex minHeight="100dvh">
         <Column />
-        <Box flex="1" minWidth="0" bg="card" paddingBottom={{ base: atTub ? '0' : '64px', md: '0' }}>
+        <Box flex="1" minWidth="0" bg="card" paddingBottom={{ base: atTub ? '0' : '4rem', md: '0' }}>
           <TopBar />
           <RoomTabs />
           <ConnectionNotice />
@@ -69,9 +69,9 @@ function Column() {
     <Flex
       as="header"
       direction="column"
-      gap="12px"
+      gap="3"
       display={{ base: 'none', md: 'flex' }}
-      width={{ base: '64px', lg: isNarrow ? '72px' : '208px' }}
+      width={{ base: '4rem', lg: isNarrow ? '4.5rem' : '13rem' }}
       flexShrink={0}
       position="sticky"
       top="0"
@@ -80,19 +80,19 @@ function Column() {
       bg="paper"
       borderInlineEnd="1px solid"
       borderColor="line"
-      padding={{ base: '12px 8px', lg: isNarrow ? '16px 8px' : '16px 12px' }}
+      padding={{ base: '0.75rem 0.5rem', lg: isNarrow ? '1rem 0.5rem' : '1rem 0.75rem' }}
       data-narrow={isNarrow ? '' : undefined}
       data-print="hide"
     >
       <Link to="/" aria-label="Feverfew, today">
         <Flex
           alignItems="center"
-          gap="10px"
-          paddingInline="6px"
-          minHeight="36px"
+          gap="2.5"
+          paddingInline="1.5"
+          minHeight="2.25rem"
           fontFamily="heading"
           fontWeight={700}
-          fontSize="22px"
+          fontSize="title"
           color="leaf"
         >
           <FeverfewMark />

@@ -24,8 +24,8 @@ export function Shortcuts() {
     <>
       <Button
         variant="plain"
-        minHeight="34px"
-        fontSize="14px"
+        minHeight="2.125rem"
+        fontSize="small"
         fontWeight={400}
         color="soft"
         aria-label="Keys"

@@ -17,14 +17,14 @@ export function TopBar() {
     <Flex
       as="header"
       display={{ base: 'flex', md: 'none' }}
-      height="48px"
+      height="3rem"
       alignItems="center"
-      gap="4px"
-      paddingInline="8px 14px"
+      gap="1"
+      paddingInline="0.5rem 0.875rem"
       data-print="hide"
     >
       {pathname === '/' ? (
-        <Flex width="44px" justifyContent="center" aria-hidden="true">
+        <Flex width="2.75rem" justifyContent="center" aria-hidden="true">
           <FeverfewMark />
         </Flex>
       ) : (
@@ -34,15 +34,15 @@ export function TopBar() {
           display="inline-flex"
           alignItems="center"
           justifyContent="center"
-          width="44px"
-          height="44px"
+          width="2.75rem"
+          height="2.75rem"
           // A page opened by its address has nothing behind it: back is then up.
           onClick={() => void (key === 'default' ? navigate(up) : navigate(-1))}
         >
           <ChevronLeft size={26} strokeWidth={1.8} aria-hidden="true" />
         </Box>
       )}
-      <Box fontFamily="heading" fontWeight={650} fontSize="18px" flex="1">
+      <Box fontFamily="heading" fontWeight={650} fontSize="large" flex="1">
         {place ? <Link to={place.to}>{place.id === 'today' ? 'Feverfew' : place.name}</Link> : 'Feverfew'}
       </Box>
       {pathname !== '/' && <WantedClock />}

@@ -18,8 +18,8 @@ export function ChipRow<T extends string | number>({
 }) {
   return (
     <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-      <legend style={{ fontSize: 14, color: 'var(--ff-colors-soft)', marginBottom: 4 }}>{label}</legend>
-      <Flex gap="6px" wrap="wrap">
+      <legend style={{ fontSize: '0.875rem', color: 'var(--ff-colors-soft)', marginBottom: '0.25rem' }}>{label}</legend>
+      <Flex gap="1.5" wrap="wrap">
         {options.map(({ value, text, name }) => (
           <ChipButton
             key={String(value)}

@@ -8,7 +8,7 @@ export function CopyButton({ text, children }: { text: () => string; children: s
   const [said, setSaid] = useState('');
   const take = async () => setSaid((await copy(text())) ? 'Copied.' : 'This browser lets nothing be copied.');
   return (
-    <Flex gap="12px" align="center" display="inline-flex">
+    <Flex gap="3" align="center" display="inline-flex">
       <Button onClick={() => void take()}>{children}</Button>
       <span role="status">{said}</span>
     </Flex>

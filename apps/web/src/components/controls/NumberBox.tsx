@@ -24,7 +24,7 @@ export function NumberBox({
     setText((now) => (read(now) === value ? now : value === null ? '' : String(value)));
   }, [value]);
   return (
-    <Box as="label" display="block" fontSize="14px" color="soft" lineHeight="1.45" width={width}>
+    <Box as="label" display="block" fontSize="small" color="soft" lineHeight="1.45" width={width}>
       {label}
       <Input
         inputMode="decimal"

@@ -14,16 +14,9 @@ export function WayButton({ way, disabled = false, onTake }: WayButtonProps) {
   const say = useLexicon();
   const { methodId, gone, handsOnMin, minutes, missingAgentIds } = way;
   return (
-    <Button
-      size="tub"
-      flexDirection="column"
-      gap="2px"
-      paddingBlock="8px"
-      disabled={disabled}
-      onClick={onTake}
-    >
+    <Button size="tub" flexDirection="column" gap="0.5" paddingBlock="2" disabled={disabled} onClick={onTake}>
       <span>{say.name(methodId)}</span>
-      <Box as="span" fontSize="15px" fontWeight={400}>
+      <Box as="span" fontSize="note" fontWeight={400}>
         {effectRange(gone)} gone after it · {Math.round(handsOnMin)} min hands on,{' '}
         {durationWords(minutes.low, minutes.high)} in all
         {missingAgentIds.length > 0 && ` · to buy: ${missingAgentIds.map(say.name).join(', ')}`}

@@ -18,8 +18,8 @@ export function Swatch({ colour }: { colour: PieceFacts['colour'] }) {
     <Box
       as="span"
       display="inline-block"
-      width="22px"
-      height="22px"
+      width="1.375rem"
+      height="1.375rem"
       flexShrink={0}
       borderRadius="sm"
       border="1.5px solid"

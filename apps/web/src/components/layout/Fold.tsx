@@ -6,12 +6,12 @@ const Head = chakra('button', {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '8px',
+    gap: '2',
     width: '100%',
-    minHeight: '48px',
-    paddingBlock: '4px',
+    minHeight: '3rem',
+    paddingBlock: '1',
     textAlign: 'start',
-    fontSize: '16px',
+    fontSize: 'body',
     '& svg': { transition: 'transform 160ms', flexShrink: 0, color: 'leaf' },
     '&[aria-expanded=true] svg': { transform: 'rotate(180deg)' },
   },
@@ -39,7 +39,7 @@ export function Fold({ title, summary, purpose, wanted = false, printed = false,
   return (
     <Box as="section" aria-label={title} borderTop="1px solid" borderColor="line">
       <Head type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
-        <Flex as="span" flex="1" minWidth="0" columnGap="8px" wrap={purpose ? 'wrap' : 'nowrap'}>
+        <Flex as="span" flex="1" minWidth="0" columnGap="2" wrap={purpose ? 'wrap' : 'nowrap'}>
           <Box as="span" color="leaf" fontWeight={650} flexShrink={summary === undefined ? 1 : 0}>
             {title}
           </Box>
@@ -55,7 +55,7 @@ export function Fold({ title, summary, purpose, wanted = false, printed = false,
             {summary}
           </Box>
           {purpose && (
-            <Box as="span" color="soft" fontSize="15px" flexBasis="100%">
+            <Box as="span" color="soft" fontSize="note" flexBasis="100%">
               {purpose}
             </Box>
           )}
@@ -63,7 +63,7 @@ export function Fold({ title, summary, purpose, wanted = false, printed = false,
         <ChevronDown size={20} strokeWidth={1.8} aria-hidden="true" />
       </Head>
       {(open || printed) && (
-        <Box paddingBottom="14px" css={open ? {} : { '@media screen': { display: 'none' } }}>
+        <Box paddingBottom="3.5" css={open ? {} : { '@media screen': { display: 'none' } }}>
           {children}
         </Box>
       )}

@@ -26,7 +26,7 @@ export function PageHeading({ title, unseen = false, at = '', children, ...look 
     first.current = false;
   }, [pathname, at]);
   return (
-    <Box as="h1" ref={heading} tabIndex={-1} srOnly={unseen} fontSize="26px" {...look}>
+    <Box as="h1" ref={heading} tabIndex={-1} srOnly={unseen} fontSize="display.small" {...look}>
       {children ?? title}
     </Box>
   );

@@ -61,22 +61,22 @@ export function Slate({
       bg="slate"
       color="slateText"
       borderRadius="md"
-      padding={{ base: '14px 16px', md: '14px 20px' }}
-      marginInline={{ base: '-8px', md: '0' }}
+      padding={{ base: '0.875rem 1rem', md: '0.875rem 1.25rem' }}
+      marginInline={{ base: '-0.5rem', md: '0' }}
     >
-      <Flex gap="4px 24px" align={{ md: 'center' }} direction={{ base: 'column', md: 'row' }}>
-        <Flex gap="16px" flex="1" minWidth="0" align="center">
+      <Flex gap="0.25rem 1.5rem" align={{ md: 'center' }} direction={{ base: 'column', md: 'row' }}>
+        <Flex gap="4" flex="1" minWidth="0" align="center">
           {drawing && (
             <Box flexShrink={0} display={{ base: 'none', md: 'block' }} aria-hidden="true">
               {drawing}
             </Box>
           )}
           <Box flex="1" minWidth="0">
-            <Flex gap="2px 10px" align="baseline" wrap="wrap">
-              <Box color="slateLabel" fontFamily="heading" fontWeight={650} fontSize="18px">
+            <Flex gap="2px 0.625rem" align="baseline" wrap="wrap">
+              <Box color="slateLabel" fontFamily="heading" fontWeight={650} fontSize="large">
                 {label}
               </Box>
-              <Box color="slateSoft" fontSize="16px" flex={{ base: '1', md: 'initial' }}>
+              <Box color="slateSoft" fontSize="body" flex={{ base: '1', md: 'initial' }}>
                 {aside}
               </Box>
               {why}
@@ -84,15 +84,15 @@ export function Slate({
             {guards.map((guard) => (
               <Box
                 key={guard}
-                paddingBlock="2px"
-                fontSize={{ base: '18px', md: '17px' }}
+                paddingBlock="0.5"
+                fontSize={{ base: 'large', md: 'lead' }}
                 fontWeight={650}
                 lineHeight="1.4"
               >
                 {guard}
               </Box>
             ))}
-            <Flex gap="12px" align="center">
+            <Flex gap="3" align="center">
               <Box flex="1" minWidth="0">
                 {verb}
               </Box>
@@ -100,7 +100,7 @@ export function Slate({
                 <Box
                   flexShrink={0}
                   display={{ base: 'block', md: 'none' }}
-                  css={{ '@media (max-width: 359px)': { display: 'none' } }}
+                  css={{ '@media (max-width: 22.4em)': { display: 'none' } }}
                   aria-hidden="true"
                 >
                   {drawing}
@@ -111,7 +111,7 @@ export function Slate({
               <Box
                 key={line}
                 display={linesOn === 'phone' ? { md: 'none' } : undefined}
-                fontSize={{ base: '18px', md: loud ? '20px' : '17px' }}
+                fontSize={{ base: 'large', md: loud ? 'heading' : 'lead' }}
                 lineHeight="1.4"
               >
                 {line}
@@ -137,9 +137,9 @@ export const SlateVerb = chakra('div', {
   },
   variants: {
     size: {
-      verb: { fontSize: { base: '27px', md: '28px' } },
-      lines: { fontSize: { base: '22px', md: '23px' }, lineHeight: 1.3 },
-      loud: { fontSize: { base: '48px', md: '52px' }, lineHeight: 1.12 },
+      verb: { fontSize: { base: 'display.small', md: 'display.small' } },
+      lines: { fontSize: { base: 'title', md: 'title' }, lineHeight: 1.3 },
+      loud: { fontSize: { base: 'display.huge', md: 'display.huge' }, lineHeight: 1.12 },
     },
   },
   defaultVariants: { size: 'verb' },
@@ -152,25 +152,25 @@ function Bans({ bans }: { bans: readonly string[] }) {
       aria-label="Leave alone"
       display="grid"
       gridTemplateColumns="repeat(2, minmax(0, 1fr))"
-      gap="8px"
+      gap="2"
       listStyleType="none"
-      flex={{ md: '0 1 300px' }}
-      marginTop={{ base: '10px', md: '0' }}
+      flex={{ md: '0 1 18.75rem' }}
+      marginTop={{ base: '2.5', md: '0' }}
     >
       {bans.map((ban) => (
         <Flex
           as="li"
           key={ban}
-          gap="8px"
+          gap="2"
           align="center"
           color="slateNo"
           border="1.5px dashed"
           borderColor="slateNo"
           borderRadius="sm"
-          padding="5px 10px"
-          minHeight={{ base: '40px', md: '34px' }}
+          padding="0.3125rem 0.625rem"
+          minHeight={{ base: '2.5rem', md: '2.125rem' }}
           fontWeight={600}
-          fontSize={{ base: '16px', md: '15px' }}
+          fontSize={{ base: 'body', md: 'note' }}
           lineHeight="1.2"
           gridColumn={bans.length === 1 || ban.length > LONG ? '1 / -1' : undefined}
         >
@@ -200,13 +200,13 @@ export const SlateButton = chakra('button', {
     display: 'inline-flex',
     alignItems: 'center',
     justifyContent: 'center',
-    gap: '10px',
-    minHeight: { base: '56px', md: '52px' },
-    paddingInline: '22px',
+    gap: '2.5',
+    minHeight: { base: '3.5rem', md: '3.25rem' },
+    paddingInline: '5.5',
     borderRadius: 'md',
     border: '1.5px solid',
     fontWeight: 700,
-    fontSize: '18px',
+    fontSize: 'large',
     width: { base: '100%', md: 'auto' },
     _disabled: { opacity: 0.6, cursor: 'not-allowed' },
     _focusVisible: { outlineColor: 'slateLabel' },
@@ -225,10 +225,10 @@ export const SlateWord = chakra('button', {
   base: {
     color: 'slateAction',
     fontWeight: 650,
-    fontSize: '16px',
-    minHeight: { base: '44px', md: '30px' },
-    minWidth: '44px',
-    marginBlock: { base: '-10px', md: '0' },
+    fontSize: 'body',
+    minHeight: { base: '2.75rem', md: '1.875rem' },
+    minWidth: '2.75rem',
+    marginBlock: { base: '-0.625rem', md: '0' },
     textAlign: 'end',
     marginInlineStart: { base: 'auto', md: '0' },
     _hover: { textDecoration: 'underline' },

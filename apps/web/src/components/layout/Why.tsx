@@ -43,7 +43,7 @@ export function SourceList({ ids }: { ids: readonly string[] }) {
   const { data } = useCatalogue();
   const sources = ids.flatMap((id) => data?.sources.filter((source) => source.id === id) ?? []);
   return (
-    <Box fontSize="14px" color="soft" marginTop="10px">
+    <Box fontSize="small" color="soft" marginTop="2.5">
       Source:{' '}
       {sources
         .map(

@@ -30,7 +30,7 @@ export function CautionDigest({
   const danger = textOf('danger');
   const careful = textOf('warning', 'note');
   return (
-    <Stack gap="6px" role="group" aria-label="Cautions">
+    <Stack gap="1.5" role="group" aria-label="Cautions">
       {danger && (
         <Notice kind="danger" {...wordOf(lead, 'danger')}>
           {danger}

@@ -20,7 +20,7 @@ export function CautionList({ ids }: { ids: readonly string[] }) {
   if (cautions.length === 0) return null;
   const notes = cautions.filter((caution) => caution.severity === 'note');
   return (
-    <Stack gap="6px" aria-label="Cautions" role="group">
+    <Stack gap="1.5" aria-label="Cautions" role="group">
       {cautions
         .filter((caution) => caution.severity !== 'note')
         .map((caution) => (

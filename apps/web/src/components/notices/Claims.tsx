@@ -9,7 +9,7 @@ export function Claims({ findings }: { findings: readonly Finding[] }) {
   const say = useLexicon();
   if (findings.length === 0) return null;
   return (
-    <Stack gap="6px" as="ul" listStyleType="none" fontSize="14.5px" aria-label="By the numbers">
+    <Stack gap="1.5" as="ul" listStyleType="none" fontSize="small" aria-label="By the numbers">
       {findings.map((finding) => (
         <Box as="li" key={finding.code} color="water">
           {findingWords(finding, say)}{' '}
@@ -22,14 +22,14 @@ export function Claims({ findings }: { findings: readonly Finding[] }) {
                 variant="plain"
                 size="small"
                 textDecoration="underline"
-                minHeight={{ base: '44px', md: '24px' }}
-                padding="0 4px"
+                minHeight={{ base: '2.75rem', md: '1.5rem' }}
+                padding="0 0.25rem"
               >
                 the working
               </Button>
             }
           >
-            <Stack gap="8px">
+            <Stack gap="2">
               {workingWords(finding, say).map((line) => (
                 <Box key={line}>{line}</Box>
               ))}

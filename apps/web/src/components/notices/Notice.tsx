@@ -22,7 +22,7 @@ export function Notice({
 }) {
   const Shape = SHAPES[kind];
   return (
-    <Frame kind={kind} role={role} display="flex" gap="10px" alignItems="flex-start">
+    <Frame kind={kind} role={role} display="flex" gap="2.5" alignItems="flex-start">
       <Shape size={20} strokeWidth={1.8} aria-hidden="true" style={{ flexShrink: 0, marginTop: 2 }} />
       <div>
         <strong>{word ?? WORDS[kind]}.</strong> {children}

@@ -6,7 +6,7 @@ import { Notice } from './Notice';
 /** A sign of progress, shown only where a load takes longer than a glance. */
 export function Loading({ what }: { what: string }) {
   return (
-    <Box role="status" color="soft" padding="24px" opacity="0" animation="appear 120ms linear 300ms forwards">
+    <Box role="status" color="soft" padding="6" opacity="0" animation="appear 120ms linear 300ms forwards">
       Fetching {what} …
     </Box>
   );
@@ -15,11 +15,11 @@ export function Loading({ what }: { what: string }) {
 /** What went wrong and what to do next. */
 export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }) {
   return (
-    <Box padding="16px" maxWidth="640px" role="alert">
+    <Box padding="4" maxWidth="40rem" role="alert">
       <Notice kind="danger" word="That did not work">
         {error.message}
       </Notice>
-      <Flex gap="12px" marginTop="12px" wrap="wrap">
+      <Flex gap="3" marginTop="3" wrap="wrap">
         <Button onClick={onRetry}>Try again</Button>
         {/* A fresh page: this one may be broken. */}
         <a href="/">
@@ -32,7 +32,7 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
 
 export function Empty({ children }: { children: ReactNode }) {
   return (
-    <Box color="soft" paddingBlock="14px">
+    <Box color="soft" paddingBlock="3.5">
       {children}
     </Box>
   );

@@ -43,7 +43,7 @@ export function TakenBack() {
   });
   if (!done)
     return back ? (
-      <Box role="status" bg="leafTint" padding="12px 14px">
+      <Box role="status" bg="leafTint" padding="0.75rem 0.875rem">
         Back: {back}
       </Box>
     ) : null;
@@ -52,8 +52,15 @@ export function TakenBack() {
     void navigate('.', { replace: true, state: now, preventScrollReset: true });
   };
   return (
-    <Flex role="status" gap="4px 14px" align="center" wrap="wrap" bg="leafTint" padding="6px 14px">
-      <Box flex="1 1 200px">{undo.error ? undo.error.message : done.words}</Box>
+    <Flex
+      role="status"
+      gap="0.25rem 0.875rem"
+      align="center"
+      wrap="wrap"
+      bg="leafTint"
+      padding="0.375rem 0.875rem"
+    >
+      <Box flex="1 1 12.5rem">{undo.error ? undo.error.message : done.words}</Box>
       <Button disabled={undo.isPending} onClick={() => undo.mutate(done.undo, { onSuccess })}>
         Undo
       </Button>

@@ -29,11 +29,11 @@ function Explained({ term, children }: { term: Term; children: string }) {
         <Box
           as="button"
           display="inline-block"
-          paddingBlock="14px"
-          marginBlock="-14px"
-          paddingInline="5px"
-          marginInline="-5px"
-          minWidth={{ base: '44px', md: '24px' }}
+          paddingBlock="3.5"
+          marginBlock="-0.875rem"
+          paddingInline="0.3125rem"
+          marginInline="-0.3125rem"
+          minWidth={{ base: '2.75rem', md: '1.5rem' }}
           lineHeight="inherit"
           textAlign="start"
           textDecoration="underline dotted"

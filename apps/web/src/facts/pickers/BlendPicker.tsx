@@ -64,11 +64,11 @@ export function BlendPicker({ parts, usual, fibres, finishes, error, onChange, o
         }
       />
       {error && (
-        <Box color="brick" role="alert" fontSize="15px" marginBottom="8px">
+        <Box color="brick" role="alert" fontSize="note" marginBottom="2">
           ⚠ {error}
         </Box>
       )}
-      <Flex gap="8px" wrap="wrap">
+      <Flex gap="2" wrap="wrap">
         <Button type="submit" variant="action">
           Done
         </Button>
@@ -112,12 +112,12 @@ interface FinishesProps {
 function Finishes({ on, finishes, onAdd, onRemove }: FinishesProps) {
   const free = finishes.filter((finish) => !on.some((part) => part.name === finish.name));
   return (
-    <Box marginBottom="12px">
+    <Box marginBottom="3">
       {on.map(({ name }) => (
-        <Flex key={name} gap="8px" alignItems="center" marginTop="6px">
-          <Box flex="1" fontSize="15px">
+        <Flex key={name} gap="2" alignItems="center" marginTop="1.5">
+          <Box flex="1" fontSize="note">
             {name}
-            <Box as="span" color="soft" fontSize="14px">
+            <Box as="span" color="soft" fontSize="small">
               {' '}
               · {finishes.find((finish) => finish.name === name)?.note}
             </Box>
@@ -128,7 +128,7 @@ function Finishes({ on, finishes, onAdd, onRemove }: FinishesProps) {
         </Flex>
       ))}
       <Select
-        marginTop="8px"
+        marginTop="2"
         aria-label="What else is on it"
         value=""
         onChange={(event) => {
@@ -179,7 +179,7 @@ function PartBlend({
   };
   const sum = sumOf(shown);
   return (
-    <Box marginBottom="12px">
+    <Box marginBottom="3">
       {named && <Box fontWeight={650}>{part.name}</Box>}
       <Input
         value={typed}
@@ -190,7 +190,7 @@ function PartBlend({
         onBlur={() => half && take(half)}
       />
       {unread.length > 0 && (
-        <Box color="brick" fontSize="14px" role="status">
+        <Box color="brick" fontSize="small" role="status">
           ⚠ not read: {unread.join(', ')}
         </Box>
       )}
@@ -207,7 +207,7 @@ function PartBlend({
         />
       ))}
       {shown.length > 0 && (
-        <Box fontSize="14px" color={isWhole(shown) ? 'soft' : 'brick'} marginTop="2px">
+        <Box fontSize="small" color={isWhole(shown) ? 'soft' : 'brick'} marginTop="0.5">
           makes {Math.round(sum * 10) / 10} %
         </Box>
       )}
@@ -231,8 +231,8 @@ interface ShareRowProps {
 
 function ShareRow({ share, name, onSlide, onShare, onRemove }: ShareRowProps) {
   return (
-    <Flex gap="8px" alignItems="center" marginTop="8px">
-      <Box flex="1 1 90px" fontSize="15px">
+    <Flex gap="2" alignItems="center" marginTop="2">
+      <Box flex="1 1 5.625rem" fontSize="note">
         {name}
       </Box>
       <input
@@ -240,12 +240,12 @@ function ShareRow({ share, name, onSlide, onShare, onRemove }: ShareRowProps) {
         min={1}
         max={100}
         value={share.sharePct}
-        style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 44 }}
+        style={{ flex: '1 1 6.875rem', accentColor: 'var(--ff-colors-leaf)', minHeight: 44 }}
         aria-label={`Slide the share of ${name}`}
         onChange={(event) => onSlide(event.currentTarget.valueAsNumber)}
       />
       <Input
-        width="70px"
+        width="4.375rem"
         type="number"
         inputMode="decimal"
         step="any"
@@ -269,7 +269,7 @@ interface AddFibreProps {
 function AddFibre({ label, fibres, onAdd }: AddFibreProps) {
   return (
     <Select
-      marginTop="8px"
+      marginTop="2"
       aria-label={label}
       value=""
       onChange={(event) => {

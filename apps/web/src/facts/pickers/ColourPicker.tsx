@@ -16,7 +16,7 @@ export function ColourPicker({
   onDone: () => void;
 }) {
   return (
-    <Stack gap="12px">
+    <Stack gap="3">
       <ChipRow
         label="Colour"
         chosen={facts.colour}

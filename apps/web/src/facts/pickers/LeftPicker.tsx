@@ -16,13 +16,13 @@ export function LeftPicker({
   const toggle = (id: string) =>
     onChange(goneIds.includes(id) ? goneIds.filter((other) => other !== id) : [...goneIds, id]);
   return (
-    <Stack gap="12px">
-      <Box fontSize="15px">
+    <Stack gap="3">
+      <Box fontSize="note">
         {components.length > 0
           ? 'Tap what is gone. The plan is for what is left.'
           : 'Say what the trouble is first; then its parts stand here.'}
       </Box>
-      <Flex gap="6px" wrap="wrap">
+      <Flex gap="1.5" wrap="wrap">
         {components.map(({ id, name }) => {
           const gone = goneIds.includes(id);
           return (
@@ -38,7 +38,7 @@ export function LeftPicker({
           );
         })}
       </Flex>
-      <Flex gap="8px">
+      <Flex gap="2">
         <Button variant="action" onClick={onDone}>
           Done
         </Button>

@@ -38,7 +38,7 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
     options: group.options.filter((option) => !(adding && markIds.includes(option.id))),
   }));
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       {markIds.length > 0 && (
         <Box>
           {markIds.length > 1 && (
@@ -54,7 +54,7 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
             />
           )}
           {!adding && !isFull && (
-            <Flex gap="8px" marginTop={markIds.length > 1 ? '8px' : '0'}>
+            <Flex gap="2" marginTop={markIds.length > 1 ? '2' : '0'}>
               <Button size="small" onClick={() => setAdding(true)}>
                 And another on the same piece
               </Button>

@@ -30,9 +30,9 @@ export function MentionedPicker({
     })),
   ];
   return (
-    <Stack gap="12px">
-      <Box fontSize="15px">This plan goes by what you wrote. Tap what is not so.</Box>
-      <Flex gap="6px" wrap="wrap">
+    <Stack gap="3">
+      <Box fontSize="note">This plan goes by what you wrote. Tap what is not so.</Box>
+      <Flex gap="1.5" wrap="wrap">
         {chips.map(({ id, name, without }) => (
           <ChipButton key={id} size="touch" state="chosen" onClick={() => onChange(without)}>
             Not so: {name}

@@ -36,7 +36,7 @@ export function SizePicker({
   return (
     <Stack
       as="form"
-      gap="12px"
+      gap="3"
       onSubmit={(event) => {
         event.preventDefault();
         onDone();
@@ -51,10 +51,10 @@ export function SizePicker({
           onDone();
         }}
       />
-      <Box fontSize="14px" color="soft">
+      <Box fontSize="small" color="soft">
         or measured
       </Box>
-      <Flex gap="8px" alignItems="center">
+      <Flex gap="2" alignItems="center">
         <Input
           type="number"
           inputMode="decimal"

@@ -43,7 +43,7 @@ export function TagPicker({ label, onChange, onDone }: TagPickerProps) {
         onDone();
       }}
     >
-      <Stack gap="12px">
+      <Stack gap="3">
         <TypedLabel onRead={onChange} />
         <WashRows tag={tag} set={set} />
         <SignRow
@@ -62,7 +62,7 @@ export function TagPicker({ label, onChange, onDone }: TagPickerProps) {
           names={{ normal: 'tumble normal', low: 'tumble low', never: 'no tumble' }}
           draw={(tumble) => <TumbleSign tumble={tumble} />}
         />
-        <Flex gap="12px" wrap="wrap" alignItems="flex-end">
+        <Flex gap="3" wrap="wrap" alignItems="flex-end">
           <SignRow
             label="Drying"
             tag={tag}
@@ -103,12 +103,12 @@ export function TagPicker({ label, onChange, onDone }: TagPickerProps) {
           draw={(sign) => <CircleSign letter="W" crossed={sign === 'never'} />}
         />
         <Flex
-          gap="8px"
+          gap="2"
           position="sticky"
-          bottom="-14px"
-          marginBottom="-14px"
+          bottom="-0.875rem"
+          marginBottom="-0.875rem"
           bg="card"
-          paddingBlock="10px 14px"
+          paddingBlock="0.625rem 0.875rem"
           borderTop="1px solid"
           borderColor="line"
         >
@@ -148,7 +148,7 @@ function TypedLabel({ onRead }: { onRead: (label: CareLabel) => void }) {
         }}
       />
       {unread.length > 0 && (
-        <Box color="brick" fontSize="14px" role="status">
+        <Box color="brick" fontSize="small" role="status">
           ⚠ not read: {unread.join(', ')}
         </Box>
       )}

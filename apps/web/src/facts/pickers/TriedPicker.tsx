@@ -35,7 +35,7 @@ export function TriedPicker({
   const set = (agentId: string, change: Partial<TriedProduct>) =>
     onChange(tried.map((product) => (product.agentId === agentId ? { ...product, ...change } : product)));
   return (
-    <Stack gap="12px">
+    <Stack gap="3">
       {tried.map((product) => (
         <Tried
           key={product.agentId}
@@ -61,7 +61,7 @@ export function TriedPicker({
           setQuery('');
         }}
       />
-      <Flex gap="8px">
+      <Flex gap="2">
         <Button variant="action" onClick={onDone}>
           Done
         </Button>
@@ -90,8 +90,8 @@ function Tried({ product, name, onChange, onBack }: TriedProps) {
     <Stack
       as="section"
       aria-label={name}
-      gap="6px"
-      paddingBottom="10px"
+      gap="1.5"
+      paddingBottom="2.5"
       borderBottom="1px solid"
       borderColor="line"
     >
@@ -113,7 +113,7 @@ function Tried({ product, name, onChange, onBack }: TriedProps) {
         options={WASHED}
         onChoose={(washedOut) => onChange({ washedOut })}
       />
-      <Flex gap="14px" wrap="wrap">
+      <Flex gap="3.5" wrap="wrap">
         <ChipRow
           label="How often?"
           chosen={product.times}

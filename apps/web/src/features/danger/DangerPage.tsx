@@ -29,7 +29,7 @@ export function DangerPage() {
   const item = catalogue.items.find(({ id }) => id === danger.itemId);
   const sources = catalogue.sources.filter(({ id }) => sourceIds.includes(id));
   return (
-    <Stack gap="14px" maxWidth="680px" padding={{ base: '8px 16px 32px', md: '24px 32px' }}>
+    <Stack gap="3.5" maxWidth="42.5rem" padding={{ base: '0.5rem 1rem 2rem', md: '1.5rem 2rem' }}>
       <PageHeading title={name} />
       {emergency && (
         <Notice kind="danger" word="Call the emergency number">
@@ -40,7 +40,13 @@ export function DangerPage() {
         name="First"
         label="First, in this order"
         verb={
-          <Box as="ol" listStyleType="decimal" paddingInlineStart="1.3em" fontSize="19px" lineHeight="1.45">
+          <Box
+            as="ol"
+            listStyleType="decimal"
+            paddingInlineStart="1.3em"
+            fontSize="heading"
+            lineHeight="1.45"
+          >
             {first.map((act) => (
               <li key={act}>{act}</li>
             ))}
@@ -63,7 +69,7 @@ export function DangerPage() {
           Plan for a mark on it
         </LinkButton>
       )}
-      <Box color="soft" fontSize="14px">
+      <Box color="soft" fontSize="small">
         No medical advice. Local rules and the maker’s label come first. From:{' '}
         {sources.map(sourcesText).join('; ')}.
       </Box>
@@ -74,7 +80,7 @@ export function DangerPage() {
 function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
   return (
     <Box as="section" aria-label={title}>
-      <Box as="h2" fontSize="19px">
+      <Box as="h2" fontSize="heading">
         {title}
       </Box>
       {lines.length > 1 ? (

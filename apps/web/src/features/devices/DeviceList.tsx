@@ -14,7 +14,7 @@ export function DeviceList() {
   if (!devices.data) return null;
   return (
     <Box as="section" aria-label="Connected devices">
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         Connected devices
       </Box>
       {devices.data.length === 0 && <Empty>No other device yet.</Empty>}
@@ -38,9 +38,9 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
   const isThis = useWhoIAm()?.deviceId === id;
   const error = change.error ?? remove.error;
   return (
-    <Box as="li" borderBottom="1px solid" borderColor="line" paddingBlock="10px">
-      <Flex gap="10px" wrap="wrap" align="center">
-        <Box flex="1 1 200px">
+    <Box as="li" borderBottom="1px solid" borderColor="line" paddingBlock="2.5">
+      <Flex gap="2.5" wrap="wrap" align="center">
+        <Box flex="1 1 12.5rem">
           <Input
             aria-label={`Name of ${name}`}
             defaultValue={name}
@@ -56,7 +56,7 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
             }}
           />
         </Box>
-        <Box flex="0 1 160px">
+        <Box flex="0 1 10rem">
           <Select
             aria-label={`What ${name} may do`}
             value={role}
@@ -71,7 +71,7 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
           </Select>
         </Box>
         {isSure ? (
-          <Flex gap="8px">
+          <Flex gap="2">
             <Button variant="danger" disabled={remove.isPending} onClick={() => remove.mutate(id)}>
               Remove {isThis ? 'this device' : 'it'}
             </Button>
@@ -83,12 +83,12 @@ function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
           </Button>
         )}
       </Flex>
-      <Box color="soft" fontSize="15px" marginTop="4px">
+      <Box color="soft" fontSize="note" marginTop="1">
         {isThis ? 'This device. ' : ''}
         {seenText(device, seenAsOf)}
       </Box>
       {error && (
-        <Stack marginTop="8px">
+        <Stack marginTop="2">
           <Notice kind="danger" role="alert" word="Not done">
             {error.message}
           </Notice>

@@ -18,10 +18,10 @@ export function DevicesPage() {
   const { isOpen, addresses, fault } = network.data;
   return (
     <Stack
-      gap="16px"
-      maxWidth="760px"
+      gap="4"
+      maxWidth="47.5rem"
       marginInline="auto"
-      padding={{ base: '8px 16px 40px', md: '24px 28px' }}
+      padding={{ base: '0.5rem 1rem 2.5rem', md: '1.5rem 1.75rem' }}
     >
       <PageHeading title="Devices" />
       {!isOpen && <Switch isOpen={isOpen} />}
@@ -42,7 +42,7 @@ function Switch({ isOpen }: { isOpen: boolean }) {
   const set = useSetNetwork();
   const isFromElsewhere = useWhoIAm()?.deviceId !== null;
   return (
-    <Stack as="section" aria-label="Other devices" gap="10px" align="flex-start">
+    <Stack as="section" aria-label="Other devices" gap="2.5" align="flex-start">
       <Box maxWidth="64ch">
         {isOpen
           ? 'Other devices in your network reach this house. Each is connected once, with a code.'
@@ -57,7 +57,7 @@ function Switch({ isOpen }: { isOpen: boolean }) {
         {isOpen ? 'Block all other devices' : 'Allow other devices'}
       </Button>
       {isOpen && isFromElsewhere && (
-        <Box color="soft" fontSize="15px">
+        <Box color="soft" fontSize="note">
           This device is blocked too. Allow devices again on the computer that keeps the house.
         </Box>
       )}
@@ -81,7 +81,7 @@ function Ways({ network }: { network: HouseNetwork }) {
         <SafeLine network={network} />
       </Fold>
       <Fold title="Addresses" summary={`${network.addresses.length}`} purpose="To type into a browser">
-        <Stack as="ul" listStyleType="none" gap="6px">
+        <Stack as="ul" listStyleType="none" gap="1.5">
           {network.addresses.map(({ url, isSafe }) => (
             <Box as="li" key={url} overflowWrap="anywhere">
               {url}{' '}

@@ -43,8 +43,8 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
     void join({ key });
   }, [key]);
   return (
-    <Stack as="main" gap="18px" maxWidth="520px" marginInline="auto" padding="32px 20px">
-      <Flex gap="10px" align="center" fontFamily="heading" fontWeight={700} fontSize="24px" color="leaf">
+    <Stack as="main" gap="4.5" maxWidth="32.5rem" marginInline="auto" padding="2rem 1.25rem">
+      <Flex gap="2.5" align="center" fontFamily="heading" fontWeight={700} fontSize="title" color="leaf">
         <FeverfewMark />
         Feverfew
       </Flex>
@@ -62,13 +62,13 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
       <Stack
         as="form"
         aria-label="Connect"
-        gap="12px"
+        gap="3"
         onSubmit={(event) => {
           event.preventDefault();
           void join({ code });
         }}
       >
-        <Box as="label" color="soft" fontSize="15px">
+        <Box as="label" color="soft" fontSize="note">
           The code
           <Input
             value={code}
@@ -77,8 +77,8 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
             autoComplete="off"
             autoCorrect="off"
             spellCheck={false}
-            minHeight="60px"
-            fontSize="28px"
+            minHeight="3.75rem"
+            fontSize="display.small"
             letterSpacing="0.06em"
             fontFamily="heading"
             onChange={(event) => setCode(event.currentTarget.value)}
@@ -98,7 +98,7 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
       {window.isSecureContext || (
         <Box borderBottom="1px solid" borderColor="line">
           <Fold title="A secure connection" summary="if you want one: it can wait">
-            <Stack gap="12px">
+            <Stack gap="3">
               <Box>
                 Once this device trusts the household’s own certificate, it keeps the plan and what runs
                 without a line. The address for it, and the figures to compare, stand under Devices.

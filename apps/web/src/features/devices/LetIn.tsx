@@ -21,16 +21,16 @@ export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
     <Stack
       as="form"
       aria-label="Connect a device"
-      gap="12px"
+      gap="3"
       onSubmit={(event) => {
         event.preventDefault();
         invite.mutate({ name: name.trim() || `Device ${count + 1}`, role });
       }}
     >
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         Connect a device
       </Box>
-      <Box as="label" color="soft" fontSize="15px" maxWidth="360px">
+      <Box as="label" color="soft" fontSize="note" maxWidth="22.5rem">
         Its name
         <Input
           value={name}
@@ -45,7 +45,7 @@ export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
         chosen={role}
         onChoose={setRole}
       />
-      <Box color="soft" fontSize="15px">
+      <Box color="soft" fontSize="note">
         It {ROLE_WORDS[role].means}.
       </Box>
       <Flex>
@@ -82,7 +82,7 @@ function Shown({ invitation, addresses, onEnd }: ShownProps) {
   const isOver = leftMs <= 0;
   if (come)
     return (
-      <Stack gap="10px" align="flex-start" role="status">
+      <Stack gap="2.5" align="flex-start" role="status">
         <Notice kind="good" word="Connected">
           {come.name}: {ROLE_WORDS[come.role].name.toLowerCase()}.
         </Notice>
@@ -90,35 +90,41 @@ function Shown({ invitation, addresses, onEnd }: ShownProps) {
       </Stack>
     );
   return (
-    <Stack as="section" aria-label={`The code for ${name}`} gap="12px">
-      <Box as="h2" fontSize="20px">
+    <Stack as="section" aria-label={`The code for ${name}`} gap="3">
+      <Box as="h2" fontSize="heading">
         {name}: {ROLE_WORDS[role].name.toLowerCase()}
       </Box>
       {isOver ? (
         <Box role="status">This code has run out.</Box>
       ) : (
-        <Flex gap="24px" wrap="wrap" align="center">
+        <Flex gap="6" wrap="wrap" align="center">
           {/* Dark on white whatever the colours of the page: cameras want it so. */}
-          <Box bg="#fff" padding="12px" borderRadius="md">
+          <Box bg="#fff" padding="3" borderRadius="md">
             <QRCodeSVG value={`${url}/join#${key}`} size={208} level="M" title="To be read by a camera" />
           </Box>
-          <Stack gap="10px" flex="1" minWidth="220px">
+          <Stack gap="2.5" flex="1" minWidth="13.75rem">
             <Box>Point its camera here. Or open this on it:</Box>
             <Box fontWeight={650} overflowWrap="anywhere">
               {url}
             </Box>
             <Box>and type</Box>
-            <Box fontFamily="heading" fontSize="32px" fontWeight={700} letterSpacing="0.06em" data-code="">
+            <Box
+              fontFamily="heading"
+              fontSize="display.medium"
+              fontWeight={700}
+              letterSpacing="0.06em"
+              data-code=""
+            >
               {code}
             </Box>
-            <Box color="soft" fontSize="15px">
+            <Box color="soft" fontSize="note">
               Once, within {Math.ceil(leftMs / 60_000)} min.
             </Box>
           </Stack>
         </Flex>
       )}
       {!isOver && addresses.length > 1 && (
-        <Box as="label" color="soft" fontSize="15px" maxWidth="420px">
+        <Box as="label" color="soft" fontSize="note" maxWidth="26.25rem">
           It is not found there? Another address of this computer
           <Select value={url} onChange={(event) => setUrl(event.currentTarget.value)}>
             {addresses.map((address) => (

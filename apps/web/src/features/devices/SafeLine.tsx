@@ -8,7 +8,7 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
   if (safe.length === 0)
     return <Box color="soft">This computer has no address that can be vouched for. Plain http works.</Box>;
   return (
-    <Stack gap="12px" maxWidth="68ch">
+    <Stack gap="3" maxWidth="68ch">
       <Box>
         Plain http works at once. With https, others in your network cannot read along. The device keeps the
         plan and what runs without a connection. The screen stays on at the tub, and Feverfew can be installed
@@ -19,7 +19,7 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
       {network.rootFingerprint && (
         <Box>
           Compare before you trust it. SHA-256:
-          <Box fontSize="14px" overflowWrap="anywhere">
+          <Box fontSize="small" overflowWrap="anywhere">
             {network.rootFingerprint}
           </Box>
         </Box>
@@ -36,7 +36,7 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
         ))}
         . There the device needs a code of its own: what it shows on the plain line could have been read.
       </Box>
-      <Box color="soft" fontSize="15px">
+      <Box color="soft" fontSize="note">
         It vouches for addresses and names inside a house alone. Who gets hold of its key can read along in
         this house, and nowhere else. Without this house, take it off the device again.
       </Box>
@@ -55,7 +55,7 @@ export function RootCertificate() {
 /** Common practice, no source: where the settings of phones and computers keep it. */
 export function TrustSteps() {
   return (
-    <Box as="ul" listStyleType="disc" paddingInlineStart="20px">
+    <Box as="ul" listStyleType="disc" paddingInlineStart="5">
       <li>
         A phone that asks what the file is for: Settings, then search for “CA certificate”, install it from
         the file.

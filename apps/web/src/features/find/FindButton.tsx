@@ -16,9 +16,9 @@ export function FindButton({ compact = false }: { compact?: boolean }) {
       color="soft"
       borderColor={compact ? 'transparent' : 'soft'}
       bg={compact ? 'transparent' : 'card'}
-      minWidth="44px"
-      paddingInline={compact ? '0' : { base: '0', lg: '12px' }}
-      width={compact ? '44px' : '100%'}
+      minWidth="2.75rem"
+      paddingInline={compact ? '0' : { base: '0', lg: '3' }}
+      width={compact ? '2.75rem' : '100%'}
       flexShrink={0}
       justifyContent={compact ? 'center' : { base: 'center', lg: 'flex-start' }}
       fontWeight={400}
@@ -98,7 +98,7 @@ function EarlyField({ value, onType, onEnter }: EarlyFieldProps) {
     <Box position="fixed" insetInline="0" top="9vh" zIndex={2000} display="flex" justifyContent="center">
       <Input
         autoFocus
-        width="min(90%, 580px)"
+        width="min(90%, 36.25rem)"
         aria-label="Find anything"
         value={value}
         onChange={(event) => onType(event.currentTarget.value)}

@@ -36,7 +36,7 @@ export function FindDialog({ open, onOpen, onQuery, onEntered, ...typed }: FindD
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
-          <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
+          <Dialog.Content width="min(100%, 38.75rem)" aria-label="Find anything">
             <Finder {...typed} onQuery={onQuery} onEntered={onEntered} onClose={close} />
           </Dialog.Content>
         </Dialog.Positioner>
@@ -107,7 +107,7 @@ function Finder({ query, onQuery, entered, onEntered, onClose }: FinderProps) {
       </Listbox.Input>
       <Listbox.Content aria-label="Found" maxHeight="56vh">
         {found.nearest.length > 0 && (
-          <Box color="soft" fontSize="14px" padding="4px 10px" role="status">
+          <Box color="soft" fontSize="small" padding="0.25rem 0.625rem" role="status">
             Nothing like that; nearest:
           </Box>
         )}
@@ -115,7 +115,7 @@ function Finder({ query, onQuery, entered, onEntered, onClose }: FinderProps) {
           <Listbox.Item item={one} key={one.id}>
             <Listbox.ItemText>
               {one.draft ? <strong>{one.name}</strong> : one.name}
-              <Box as="span" color="soft" fontSize="14px">
+              <Box as="span" color="soft" fontSize="small">
                 {' '}
                 · {one.kind}
               </Box>

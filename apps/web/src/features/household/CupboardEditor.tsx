@@ -19,8 +19,8 @@ export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
   const absent = agents.filter((agent) => cupboard.every((entry) => entry.agentId !== agent.id));
   const [isWhole, setWhole] = useState(false);
   return (
-    <Stack gap="8px" as="section" aria-label="Cupboard">
-      <Flex gap="6px 16px" wrap="wrap">
+    <Stack gap="2" as="section" aria-label="Cupboard">
+      <Flex gap="0.375rem 1rem" wrap="wrap">
         {cupboard.map((entry, index) => {
           const agent = agents.find((candidate) => candidate.id === entry.agentId);
           return agent ? (
@@ -28,10 +28,10 @@ export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
           ) : null;
         })}
       </Flex>
-      <Box as="h3" fontSize="15px" color="soft" marginTop="8px">
+      <Box as="h3" fontSize="note" color="soft" marginTop="2">
         Tap what else there is
       </Box>
-      <Flex gap="6px" wrap="wrap">
+      <Flex gap="1.5" wrap="wrap">
         {(isWhole ? absent : absent.slice(0, FIRST)).map((agent) => (
           <ChipButton
             key={agent.id}
@@ -66,14 +66,14 @@ function Bottle({ agent, index, onAway }: BottleProps) {
   } = useController({ control, name: path });
   const error = useFaultAt(path);
   return (
-    <Flex gap="8px" alignItems="center" wrap="wrap">
+    <Flex gap="2" alignItems="center" wrap="wrap">
       <ChipButton size="touch" state="chosen" aria-pressed onClick={onAway}>
         ✓ {agent.name}
       </ChipButton>
       {agent.strengthUnit && (
-        <Flex as="label" gap="6px" alignItems="center" fontSize="14px">
+        <Flex as="label" gap="1.5" alignItems="center" fontSize="small">
           <Input
-            width="82px"
+            width="5.125rem"
             type="number"
             step="any"
             inputMode="decimal"

@@ -16,7 +16,7 @@ export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
   return (
     <>
       <CupboardEditor agents={bottles} />
-      <Box borderBottom="1px solid" borderColor="line" marginTop="22px">
+      <Box borderBottom="1px solid" borderColor="line" marginTop="5.5">
         <Fold
           title="What their labels say"
           summary={labels.length === 0 ? 'nothing entered' : `${labels.length} entered`}

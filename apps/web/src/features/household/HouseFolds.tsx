@@ -40,7 +40,7 @@ export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
         purpose="What soaks are made in"
         wanted={isAtFault('vessels')}
       >
-        <Stack gap="14px">
+        <Stack gap="3.5">
           <YesNoField name="household.hasMachine" label="A washing machine" />
           <VesselEditor />
         </Stack>
@@ -54,12 +54,12 @@ export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
         <ToolsEditor />
       </Fold>
       <Fold title="Who lives here" summary={said.lives} purpose="What is kept out">
-        <Stack gap="14px">
+        <Stack gap="3.5">
           <WhoLivesHere />
         </Stack>
       </Fold>
       <Fold title="Strong products" summary={said.offered} purpose="What a plan may use">
-        <Stack gap="14px">
+        <Stack gap="3.5">
           {OFFERED.map(({ key, label }) => (
             <YesNoField key={key} name={`household.${key}`} label={label} />
           ))}

@@ -47,7 +47,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         </LinkButton>
       </Part>
       {read.isSuccess && (
-        <Box role="status" marginTop="8px">
+        <Box role="status" marginTop="2">
           Read in: {read.data.pieces} pieces, {read.data.troubles} troubles, {read.data.runs} runs,{' '}
           {read.data.vessels} vessels, {read.data.mixes} kept mixes.{' '}
           {read.data.plansToRead > 0 && toReadOnly(read.data.plansToRead)}
@@ -83,7 +83,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         </a>
       </Part>
       {readLog.isSuccess && (
-        <Box role="status" marginTop="8px">
+        <Box role="status" marginTop="2">
           {readLog.data.added} lines added, {readLog.data.known} were there already.
         </Box>
       )}
@@ -113,11 +113,11 @@ const placesOf = (error: Error | null): string =>
 
 function Part({ what, children }: { what: string; children: ReactNode }) {
   return (
-    <Box marginTop="10px">
-      <Box color="soft" fontSize="15px" marginBottom="8px" maxWidth="80ch">
+    <Box marginTop="2.5">
+      <Box color="soft" fontSize="note" marginBottom="2" maxWidth="80ch">
         {what}
       </Box>
-      <Flex gap="10px" wrap="wrap" alignItems="center">
+      <Flex gap="2.5" wrap="wrap" alignItems="center">
         {children}
       </Flex>
     </Box>

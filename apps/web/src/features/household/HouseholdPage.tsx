@@ -37,13 +37,17 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
     <>
       <Editor key={reads + show} show={show} start={settings.data} catalogue={catalogue.data} />
       {show === 'house' && (
-        <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '8px 28px 24px' }}>
+        <Box
+          maxWidth="47.5rem"
+          marginInline="auto"
+          padding={{ base: '0.5rem 1rem', md: '0.5rem 1.75rem 1.5rem' }}
+        >
           <Row to="/devices">
             <Box flex="1">
               <Box color="leaf" fontWeight={650}>
                 Devices
               </Box>
-              <Box color="soft" fontSize="15px">
+              <Box color="soft" fontSize="note">
                 Connected devices, and what each may do
               </Box>
             </Box>
@@ -63,9 +67,9 @@ const Row = chakra(Link, {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '8px',
-    minHeight: '48px',
-    paddingBlock: '4px',
+    gap: '2',
+    minHeight: '3rem',
+    paddingBlock: '1',
     borderTop: '1px solid',
     borderColor: 'line',
   },
@@ -84,8 +88,8 @@ function Editor({ show, start, catalogue }: EditorProps) {
   const told = show === 'house' ? null : start.told && [...start.told, 'agent'];
   return (
     <FormProvider {...form}>
-      <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '24px 28px' }}>
-        <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
+      <Box maxWidth="47.5rem" marginInline="auto" padding={{ base: '0.5rem 1rem', md: '1.5rem 1.75rem' }}>
+        <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="3">
           <PageHeading title={show === 'house' ? 'Your house' : 'Cupboard'} />
           {show === 'house' && (
             <LinkButton to="/setup" variant="plain">
@@ -115,14 +119,14 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
   return (
     <Flex
       position="sticky"
-      bottom={{ base: '64px', md: '0' }}
+      bottom={{ base: '4rem', md: '0' }}
       bg="card"
-      paddingBlock="14px"
-      gap="14px"
+      paddingBlock="3.5"
+      gap="3.5"
       alignItems="center"
       borderTop="1px solid"
       borderColor="line"
-      marginTop="20px"
+      marginTop="5"
     >
       {useMay('all') ? (
         <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>

@@ -10,7 +10,7 @@ export function HowShown({ onChosen }: { onChosen: () => void }) {
   const measures = useWatch({ control, name: 'measures' });
   const mode = useColourMode();
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <ChipRow
         label="Degrees"
         chosen={measures.temperature}

@@ -37,7 +37,7 @@ export function MeasureVessel({
           <Popover.Content>
             <Popover.Body>
               <Popover.Title>{vessel.name}</Popover.Title>
-              <Stack gap="12px">
+              <Stack gap="3">
                 <ChipRow
                   label="How?"
                   options={[
@@ -77,9 +77,9 @@ function ByJugs({ onMeasured }: { onMeasured: (volumeL: number) => void }) {
   const [count, setCount] = useState(0);
   const litres = tenth(jugL * count);
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <RequiredNumberBox label="One jug holds, L" value={jugL} error={undefined} onChange={setJugL} />
-      <Flex gap="10px" alignItems="center">
+      <Flex gap="2.5" alignItems="center">
         <Button variant="action" onClick={() => setCount(count + 1)}>
           One jug in
         </Button>
@@ -103,7 +103,7 @@ function BySides({ start, onMeasured }: { start: VesselShape; onMeasured: (shape
   const sound = sides.every(([, value]) => Number(value) >= 2 && Number(value) <= 250);
   const litres = sound ? tenth(litresOf(shape)) : null;
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <ChipRow
         label="Its shape"
         options={[

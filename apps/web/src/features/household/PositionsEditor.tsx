@@ -16,10 +16,10 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
   };
   return (
     <Box>
-      <Box color="soft" fontSize="15px" marginBottom="8px">
+      <Box color="soft" fontSize="note" marginBottom="2">
         “As usual” follows what most do; another way is then offered only where it clearly does more.
       </Box>
-      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="0.75rem 2.5rem">
         {catalogue.disputes.map(({ id, question }) => {
           const positions = catalogue.positions.filter((position) => position.dispute === id);
           const usual = positions.find((position) => position.isDefault);
@@ -35,7 +35,7 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
                   </option>
                 ))}
               </Select>
-              <Box fontSize="14px" color="soft">
+              <Box fontSize="small" color="soft">
                 {followed?.why}
               </Box>
             </Box>

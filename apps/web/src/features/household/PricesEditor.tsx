@@ -20,12 +20,12 @@ export function PricesEditor({ agents }: { agents: Catalogue['agents'] }) {
   const cupboard = useWatch({ control, name: 'household.cupboard' });
   const here = agents.filter((agent) => cupboard.some((entry) => entry.agentId === agent.id));
   return (
-    <Stack gap="10px">
-      <Box fontSize="14px" color="soft">
+    <Stack gap="2.5">
+      <Box fontSize="small" color="soft">
         If you like: then the cost is shown for each choice. A field left empty is left out, and the sum says
         “at least”.
       </Box>
-      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px" alignItems="end">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="2.5" alignItems="end">
         <TextField name="prices.money" label="sign of the money" maxLength={8} />
         {RUNNING.map(([label, name]) => (
           <NumberField key={name} name={name} label={label} />

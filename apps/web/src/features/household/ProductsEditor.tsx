@@ -20,7 +20,7 @@ export function ProductsEditor({ agents }: { agents: Agents }) {
       fields.every((product) => product.agentId !== agent.id),
   );
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <UsualDose />
       {fields.map((product, index) => (
         <ProductLabel
@@ -32,7 +32,7 @@ export function ProductsEditor({ agents }: { agents: Agents }) {
         />
       ))}
       {free.length > 0 && (
-        <Box as="label" fontSize="14px" color="soft">
+        <Box as="label" fontSize="small" color="soft">
           Add one of the cupboard
           <Select
             value=""
@@ -57,7 +57,7 @@ function UsualDose() {
   const hardnessMgL = useWatch({ control, name: 'household.hardnessMgL' });
   const water = Math.min(1500, Math.max(0, hardnessMgL || 0));
   return (
-    <Box fontSize="14px" color="soft">
+    <Box fontSize="small" color="soft">
       In water like yours the tables on labels ask about {times(detergentFactor(water, 'usual', 1))} their
       middle dose for a full load, {times(detergentFactor(water, 'usual', 0.5))} for half of one (from memory;
       your label decides).
@@ -81,25 +81,25 @@ function ProductLabel({ index, agent, name, onForget }: ProductLabelProps) {
   const dose = (amount: number | null, perL: number | null) =>
     setValue(`${path}.labelDose`, amount === null ? null : { amount, unit, perL }, { shouldDirty: true });
   return (
-    <Box borderBottom="1px solid" borderColor="line" paddingBottom="8px">
+    <Box borderBottom="1px solid" borderColor="line" paddingBottom="2">
       <Flex justifyContent="space-between" alignItems="center">
         <Box fontWeight={650}>{name}</Box>
         <Button variant="plain" aria-label={`Forget the label of ${name}`} onClick={onForget}>
           ✕
         </Button>
       </Flex>
-      <Flex gap="8px" wrap="wrap" alignItems="flex-end">
-        <NumberField name={`${path}.capML`} label="cap or scoop, mL" width="126px" />
+      <Flex gap="2" wrap="wrap" alignItems="flex-end">
+        <NumberField name={`${path}.capML`} label="cap or scoop, mL" width="7.875rem" />
         <NumberBox
           label={`dose, ${unit}`}
-          width="96px"
+          width="6rem"
           value={labelDose?.amount ?? null}
           error={useFaultAt(`${path}.labelDose.amount`)}
           onChange={(amount) => dose(amount, labelDose?.perL ?? null)}
         />
         <NumberBox
           label="per L of bath (empty: a wash)"
-          width="190px"
+          width="11.875rem"
           value={labelDose?.perL ?? null}
           error={useFaultAt(`${path}.labelDose.perL`)}
           onChange={(perL) => dose(labelDose?.amount ?? null, perL)}

@@ -53,14 +53,14 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
   const onward = () => (last ? void navigate('/') : setStep(step + 1));
   return (
     <FormProvider {...form}>
-      <Box maxWidth="640px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+      <Box maxWidth="40rem" marginInline="auto" padding={{ base: '4', md: '1.5rem 1.75rem' }}>
         <PageHeading title="Your house, step by step" />
-        <Box color="soft" marginBottom="16px" aria-live="polite">
+        <Box color="soft" marginBottom="4" aria-live="polite">
           Step {step + 1} of {STEPS.length}: {name}. What you skip stays a sensible guess; plans say so less
           exactly.
         </Box>
         {step === 0 && (
-          <Stack gap="14px">
+          <Stack gap="3.5">
             <WhoLivesHere />
           </Stack>
         )}
@@ -74,7 +74,7 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
             {fault}
           </Notice>
         )}
-        <Flex gap="10px" marginTop="22px" wrap="wrap">
+        <Flex gap="2.5" marginTop="5.5" wrap="wrap">
           <Button
             variant="action"
             size="large"

@@ -12,7 +12,7 @@ export const toolWord = (tool: MeasureToolId): string =>
 /** The units of amounts: kitchen measures, a scale, mugs and scoops of the house. */
 export function ToolsEditor() {
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <KitchenMeasures />
       <YesNoField name="household.hasScale" label="A kitchen scale" />
       <OwnMeasures />
@@ -30,7 +30,7 @@ function KitchenMeasures() {
     );
   return (
     <>
-      <Flex gap="6px" wrap="wrap">
+      <Flex gap="1.5" wrap="wrap">
         {MEASURE_TOOL_IDS.map((tool) => (
           <ChipButton
             key={tool}
@@ -65,9 +65,9 @@ function OwnMeasures() {
   return (
     <>
       {fields.map((measure, index) => (
-        <Flex key={measure.key} gap="8px" alignItems="flex-end">
+        <Flex key={measure.key} gap="2" alignItems="flex-end">
           <TextField name={`household.ownMeasures.${index}.name`} label="Own measure" />
-          <Box width="96px">
+          <Box width="6rem">
             <NumberField name={`household.ownMeasures.${index}.volumeML`} label="holds, mL" required />
           </Box>
           <Button

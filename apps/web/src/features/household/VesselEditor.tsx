@@ -20,7 +20,7 @@ export function VesselEditor() {
   const { control } = useSettingsForm();
   const { fields, append, remove } = useFieldArray({ control, name: 'household.vessels', keyName: 'key' });
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       {fields.map((vessel, index) => (
         <VesselRow key={vessel.key} index={index} onRemove={() => remove(index)} />
       ))}
@@ -38,15 +38,15 @@ function VesselRow({ index, onRemove }: { index: number; onRemove: () => void })
   // Lengths that were measured hold for the vessel as it was.
   const forgetShape = () => setValue(`${path}.shape`, null);
   return (
-    <Box borderBottom="1px solid" borderColor="line" paddingBottom="10px">
-      <Grid templateColumns="minmax(0, 1fr) 92px 44px" gap="8px" alignItems="end">
+    <Box borderBottom="1px solid" borderColor="line" paddingBottom="2.5">
+      <Grid templateColumns="minmax(0, 1fr) 5.75rem 2.75rem" gap="2" alignItems="end">
         <TextField name={`${path}.name`} label="Name" />
         <NumberField name={`${path}.volumeL`} label="Litres" required onTaken={forgetShape} />
         <Button variant="plain" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
           ✕
         </Button>
       </Grid>
-      <Flex gap="8px" marginTop="8px" wrap="wrap" alignItems="center">
+      <Flex gap="2" marginTop="2" wrap="wrap" alignItems="center">
         <ChoiceField
           name={`${path}.form`}
           label={`Form of ${vessel.name}`}

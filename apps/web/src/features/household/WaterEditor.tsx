@@ -19,12 +19,12 @@ import { NumberField, useFaultAt, useSettingsForm } from './fields';
 /** Taps, kettle, room and hardness: the inputs of every bath. */
 export function WaterEditor() {
   return (
-    <Stack gap="12px">
-      <Box fontSize="14px" color="soft">
+    <Stack gap="3">
+      <Box fontSize="small" color="soft">
         Let the hot tap run a minute, then hold a thermometer in the stream. The kettle holds what its “full”
         line says.
       </Box>
-      <Grid templateColumns="repeat(auto-fit, minmax(120px, 1fr))" gap="12px">
+      <Grid templateColumns="repeat(auto-fit, minmax(7.5rem, 1fr))" gap="3">
         <NumberField name="household.taps.coldC" label="Cold tap, °C" required />
         <NumberField name="household.taps.hotC" label="Hot tap, °C" required />
         <NumberField name="household.taps.kettleL" label="Kettle, L" required />
@@ -52,9 +52,9 @@ function Hardness() {
   };
   const classes = known ? hardnessClasses(mgL) : [];
   return (
-    <Stack gap="8px">
-      <Flex gap="10px" alignItems="flex-end" wrap="wrap">
-        <Box width="140px">
+    <Stack gap="2">
+      <Flex gap="2.5" alignItems="flex-end" wrap="wrap">
+        <Box width="8.75rem">
           <NumberBox
             label="Hardness"
             value={Number.isNaN(shown) ? null : shown}
@@ -62,7 +62,7 @@ function Hardness() {
             onChange={take}
           />
         </Box>
-        <Box as="label" fontSize="14px" color="soft" width="210px">
+        <Box as="label" fontSize="small" color="soft" width="13.125rem">
           in
           <Select
             aria-label="Unit of hardness"
@@ -85,7 +85,7 @@ function Hardness() {
         onChoose={(turned) => onChange(stripToMgL(turned).mgL)}
       />
       {classes.length > 0 && (
-        <Box fontSize="14px" color="soft">
+        <Box fontSize="small" color="soft">
           That is {classes.map(({ name }) => name).join(' by one scale, ')} by another.
           <SourceList ids={classes.map(({ sourceId }) => sourceId)} />
         </Box>

@@ -63,7 +63,7 @@ export function TextField({
 }) {
   const { field } = useController<HouseholdSettings>({ name });
   return (
-    <Box as="label" fontSize="14px" color="soft" flex="1">
+    <Box as="label" fontSize="small" color="soft" flex="1">
       {label}
       <Input
         value={field.value as string}

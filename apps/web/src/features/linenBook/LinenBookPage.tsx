@@ -20,11 +20,11 @@ const Row = chakra(Link, {
   base: {
     display: 'grid',
     gridTemplateColumns: { base: 'minmax(0,1fr) auto', md: '1.1fr 1.3fr 1fr 1.1fr' },
-    gap: '2px 18px',
-    paddingBlock: '8px',
+    gap: '2px 1.125rem',
+    paddingBlock: '2',
     borderBottom: '1px solid',
     borderColor: 'line',
-    minHeight: '64px',
+    minHeight: '4rem',
     alignItems: 'center',
     _hover: { bg: 'leafTint' },
   },
@@ -96,9 +96,9 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
   );
   const shown = useMemo(() => searchOptions(kept, wanted), [kept, wanted]);
   return (
-    <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+    <Box maxWidth="67.5rem" marginInline="auto" padding={{ base: '4', md: '1.5rem 1.75rem' }}>
       <TakenBack />
-      <Grid templateColumns={{ base: '1fr', md: '1fr 320px' }} gap="12px" alignItems="center">
+      <Grid templateColumns={{ base: '1fr', md: '1fr 20rem' }} gap="3" alignItems="center">
         <PageHeading title="Linen" />
         <Input
           value={query}
@@ -107,7 +107,7 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
           aria-label="Search your linen"
         />
       </Grid>
-      <Flex marginBlock="10px" gap="8px 28px" wrap="wrap">
+      <Flex marginBlock="2.5" gap="0.5rem 1.75rem" wrap="wrap">
         <ChipRow
           label={`${shown.length} of ${pieces.length} pieces`}
           chosen={show}
@@ -160,19 +160,19 @@ function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
               }}
             >
               <Row to={`/pieces/${piece.id}`}>
-                <Flex minWidth="0" gap="12px" align="center">
+                <Flex minWidth="0" gap="3" align="center">
                   <Known piece={piece} />
                   <Box minWidth="0">
                     <Box fontWeight={650}>{piece.name}</Box>
-                    <Box color="soft" fontSize="15px">
+                    <Box color="soft" fontSize="note">
                       {say.name(piece.itemId)}
                     </Box>
                   </Box>
                 </Flex>
-                <Box fontSize="15px" display={{ base: 'none', md: 'block' }}>
+                <Box fontSize="note" display={{ base: 'none', md: 'block' }}>
                   {blendText(piece, say)}
                 </Box>
-                <Box fontSize="15px" display={{ base: 'none', md: 'block' }}>
+                <Box fontSize="note" display={{ base: 'none', md: 'block' }}>
                   {piece.code ? `code ${piece.code}` : labelText(piece.label)}
                 </Box>
                 <Stands piece={piece} />
@@ -208,7 +208,7 @@ function Stands({ piece }: { piece: PieceSummary }) {
   const troubles =
     piece.troubles === 0 ? 'no trouble' : piece.troubles === 1 ? '1 trouble' : `${piece.troubles} troubles`;
   return (
-    <Flex direction="column" fontSize="15px" alignItems={{ base: 'flex-end', md: 'flex-start' }}>
+    <Flex direction="column" fontSize="note" alignItems={{ base: 'flex-end', md: 'flex-start' }}>
       <Box color="soft">
         {troubles}
         {piece.rounds > 0 ? `, ${piece.rounds} ${piece.rounds === 1 ? 'round' : 'rounds'}` : ''}

@@ -26,7 +26,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
   return (
     <Flex
       as="form"
-      gap="12px"
+      gap="3"
       wrap="wrap"
       alignItems="flex-end"
       onSubmit={(event) => {
@@ -34,7 +34,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
         keep();
       }}
     >
-      <Box as="label" fontSize="15px" color="soft" flex="1 1 200px">
+      <Box as="label" fontSize="note" color="soft" flex="1 1 12.5rem">
         Name
         <Input
           value={name}
@@ -43,7 +43,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
           onChange={(event) => setName(event.currentTarget.value)}
         />
       </Box>
-      <Box as="label" fontSize="15px" color="soft">
+      <Box as="label" fontSize="note" color="soft">
         In the house since
         <Input
           type="date"
@@ -53,7 +53,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
           onChange={(event) => setSince(event.currentTarget.value)}
         />
       </Box>
-      <Box as="label" fontSize="15px" color="soft" maxWidth="160px">
+      <Box as="label" fontSize="note" color="soft" maxWidth="10rem">
         A new one costs
         <Input
           inputMode="decimal"

@@ -23,18 +23,18 @@ export function PieceLife({ history }: { history: PieceHistory }) {
     ['of these at 60 °C or more', String(exposure.hotWashes)],
   ] as const;
   return (
-    <Stack gap="18px">
+    <Stack gap="4.5">
       {wear.map((one) => (
         <Notice key={one.ruleId} kind="warning" word={`Worn: ${one.name}`}>
           {Math.round(one.value)} of {one.warnAt}. {one.note}
         </Notice>
       ))}
-      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="18px 40px">
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="1.125rem 2.5rem">
         <Box as="section" aria-label="What it went through">
-          <Box as="h2" fontSize="20px">
+          <Box as="h2" fontSize="heading">
             What it went through
           </Box>
-          <Box as="dl" display="grid" gridTemplateColumns="1fr auto" gap="3px 14px">
+          <Box as="dl" display="grid" gridTemplateColumns="1fr auto" gap="3px 0.875rem">
             {strains.map(([name, value]) => (
               <Box key={name} display="contents">
                 <Box as="dt" color="soft">
@@ -47,7 +47,7 @@ export function PieceLife({ history }: { history: PieceHistory }) {
             ))}
           </Box>
           {may && (
-            <Flex gap="8px" wrap="wrap" marginTop="8px">
+            <Flex gap="2" wrap="wrap" marginTop="2">
               <Button disabled={note.isPending} onClick={() => tell({ what: 'machineWash', upkeepId: null })}>
                 Washed once more
               </Button>
@@ -56,25 +56,25 @@ export function PieceLife({ history }: { history: PieceHistory }) {
               </Button>
             </Flex>
           )}
-          <Box marginTop="10px">{costText(history)}</Box>
+          <Box marginTop="2.5">{costText(history)}</Box>
         </Box>
         <Box as="section" aria-label="Upkeep">
-          <Box as="h2" fontSize="20px">
+          <Box as="h2" fontSize="heading">
             Upkeep
           </Box>
           {upkeep.length === 0 && <Box color="soft">This kind of piece has no rhythm of its own.</Box>}
           {upkeep.map((one) => (
             <Flex
               key={one.upkeepId}
-              gap="12px"
+              gap="3"
               alignItems="center"
-              paddingBlock="6px"
+              paddingBlock="1.5"
               borderBottom="1px solid"
               borderColor="line"
             >
               <Box flex="1">
                 <Box fontWeight={one.isDue && !one.atMost ? 700 : 400}>{one.name}</Box>
-                <Box fontSize="15px" color="soft">
+                <Box fontSize="note" color="soft">
                   {one.atMost
                     ? one.isDue
                       ? 'may be done again'
@@ -82,7 +82,7 @@ export function PieceLife({ history }: { history: PieceHistory }) {
                     : dueText(one.dueAt, now)}
                   {one.lastAt ? `, last ${format(new Date(one.lastAt), 'd MMM yyyy')}` : ''}
                 </Box>
-                {one.note && <Box fontSize="15px">{one.note}</Box>}
+                {one.note && <Box fontSize="note">{one.note}</Box>}
               </Box>
               {may && (
                 <Button

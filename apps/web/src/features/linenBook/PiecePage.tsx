@@ -48,16 +48,22 @@ function Page({ history }: { history: PieceHistory }) {
   const tell = () =>
     void navigate(addressOf({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } }));
   return (
-    <Box maxWidth="860px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+    <Box maxWidth="53.75rem" marginInline="auto" padding={{ base: '4', md: '1.5rem 1.75rem' }}>
       <TakenBack />
-      <Flex justifyContent="space-between" gap="12px" wrap="wrap" alignItems="center">
+      <Flex justifyContent="space-between" gap="3" wrap="wrap" alignItems="center">
         <PageHeading title={piece.name} />
         <Button variant="action" onClick={tell}>
           New trouble on it
         </Button>
       </Flex>
-      <Flex gap="14px 28px" wrap="wrap" marginBlock="14px">
-        <Box as="dl" flex="1 1 280px" display="grid" gridTemplateColumns="90px 1fr" gap="4px 14px">
+      <Flex gap="0.875rem 1.75rem" wrap="wrap" marginBlock="3.5">
+        <Box
+          as="dl"
+          flex="1 1 17.5rem"
+          display="grid"
+          gridTemplateColumns="5.625rem 1fr"
+          gap="0.25rem 0.875rem"
+        >
           {facts.map(([term, text]) => (
             <Box key={term} display="contents">
               <Box as="dt" color="soft">
@@ -70,17 +76,17 @@ function Page({ history }: { history: PieceHistory }) {
         <PiecePicture piece={piece} />
       </Flex>
       <PieceLife history={history} />
-      <Box marginTop="18px">
+      <Box marginTop="4.5">
         <PieceKeeping key={piece.id} piece={piece} />
       </Box>
-      <Box as="h2" fontSize="20px" marginTop="22px">
+      <Box as="h2" fontSize="heading" marginTop="5.5">
         What happened to it
       </Box>
       {troubles.length === 0 && <Empty>No trouble so far.</Empty>}
       <Stack gap="0">
         {troubles.map((trouble) => (
-          <Box key={trouble.id} paddingBlock="12px" borderBottom="1px solid" borderColor="line">
-            <Flex justifyContent="space-between" gap="12px" wrap="wrap">
+          <Box key={trouble.id} paddingBlock="3" borderBottom="1px solid" borderColor="line">
+            <Flex justifyContent="space-between" gap="3" wrap="wrap">
               <Box fontWeight={650}>
                 {marksText(trouble.markIds, say)}{' '}
                 <Box as="span" fontWeight={400} color="soft">
@@ -104,7 +110,7 @@ function Page({ history }: { history: PieceHistory }) {
             </Flex>
             {trouble.runs.length === 0 && <Box color="soft">nothing done yet</Box>}
             {trouble.runs.map((run) => (
-              <Box key={run.id} paddingTop="6px">
+              <Box key={run.id} paddingTop="1.5">
                 <Link to={`/runs/${run.id}`}>
                   {say.name(run.methodId)}:{' '}
                   <strong>{run.state.outcome ? OUTCOME_WORDS[run.state.outcome] : 'under way'}</strong>

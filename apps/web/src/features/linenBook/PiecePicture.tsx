@@ -26,15 +26,15 @@ export function PiecePicture({ piece }: { piece: Piece }) {
         <Box
           as="img"
           {...{ src: `/api/photos/${piece.photoId}`, alt: piece.name }}
-          width="200px"
-          maxHeight="200px"
+          width="12.5rem"
+          maxHeight="12.5rem"
           objectFit="cover"
           borderRadius="md"
-          marginBottom="8px"
+          marginBottom="2"
         />
       )}
       {may && (
-        <Flex gap="8px" wrap="wrap">
+        <Flex gap="2" wrap="wrap">
           <FileButton
             accept="image/*"
             label="Take a picture of it"
@@ -60,7 +60,7 @@ export function PiecePicture({ piece }: { piece: Piece }) {
         </Flex>
       )}
       {error && (
-        <Box role="alert" color="brick" paddingTop="6px">
+        <Box role="alert" color="brick" paddingTop="1.5">
           {error.message}
         </Box>
       )}

@@ -17,7 +17,7 @@ export function Sources({ ids }: { ids: readonly string[] }) {
   return (
     <Box
       as="span"
-      fontSize="13px"
+      fontSize="small"
       color="soft"
       fontStyle="italic"
       css={{ [`[${SOURCES_SHOWN}=off] &`]: { '@media screen': { display: 'none' } } }}
@@ -42,11 +42,11 @@ export function Fact({
   children: ReactNode;
 }) {
   return (
-    <Flex gap="2px 14px" paddingBlock="6px" borderBottom="1px solid" borderColor="line" wrap="wrap">
-      <Box flex="0 0 150px" color="soft">
+    <Flex gap="2px 0.875rem" paddingBlock="1.5" borderBottom="1px solid" borderColor="line" wrap="wrap">
+      <Box flex="0 0 9.375rem" color="soft">
         {term}
       </Box>
-      <Box flex="1 1 240px">
+      <Box flex="1 1 15rem">
         <Terms>{children}</Terms> <Sources ids={sourceIds} />
       </Box>
     </Flex>
@@ -54,7 +54,7 @@ export function Fact({
 }
 
 const Plain = chakra(Link, {
-  base: { textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '12px', md: '0' } },
+  base: { textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '3', md: '0' } },
 });
 
 /** A name that leads to its own sheet. */
@@ -92,7 +92,7 @@ export function SeeAll({
         </span>
       ))}
       {isCut && (
-        <Button variant="plain" size="small" padding="0 6px" onClick={() => setWhole(true)}>
+        <Button variant="plain" size="small" padding="0 0.375rem" onClick={() => setWhole(true)}>
           and {ids.length - most} more
         </Button>
       )}

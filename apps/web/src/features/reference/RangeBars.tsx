@@ -20,26 +20,26 @@ export function RangeBars({
   colour?: string;
 }) {
   return (
-    <Stack gap="5px" paddingBlock="6px">
+    <Stack gap="0.3125rem" paddingBlock="1.5">
       {bars.map(({ key, name, low, high }) => (
         <Grid
           key={key}
-          templateColumns="minmax(100px, 210px) minmax(40px, 1fr) 76px"
-          gap="12px"
+          templateColumns="minmax(6.25rem, 13.125rem) minmax(2.5rem, 1fr) 4.75rem"
+          gap="3"
           alignItems="center"
         >
           <Box>{name}</Box>
-          <Box position="relative" height="10px" borderRadius="full" bg="track" aria-hidden="true">
+          <Box position="relative" height="0.625rem" borderRadius="full" bg="track" aria-hidden="true">
             <Box
               position="absolute"
-              height="10px"
+              height="0.625rem"
               borderRadius="full"
               bg={colour}
               left={`${low * 100}%`}
               width={`${Math.max(1.5, (high - low) * 100)}%`}
             />
           </Box>
-          <Box textAlign="end" fontSize="14px">
+          <Box textAlign="end" fontSize="small">
             {low === 0
               ? `${Math.round(high * 100)} %`
               : `${Math.round(low * 100)}–${Math.round(high * 100)} %`}

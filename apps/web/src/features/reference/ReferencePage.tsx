@@ -38,12 +38,12 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
   const [sources, setSources] = useState(false);
   return (
     <Box
-      maxWidth="1240px"
+      maxWidth="77.5rem"
       marginInline="auto"
-      padding={{ base: '12px', md: '18px 28px' }}
+      padding={{ base: '3', md: '1.125rem 1.75rem' }}
       {...{ [SOURCES_SHOWN]: sources ? 'on' : 'off' }}
     >
-      <Flex as="nav" aria-label="Shelves" gap="6px" wrap="wrap" marginBottom="12px" data-print="hide">
+      <Flex as="nav" aria-label="Shelves" gap="1.5" wrap="wrap" marginBottom="3" data-print="hide">
         {FAMILIES.map(({ id: group, title }) => (
           <LinkButton
             key={group}
@@ -70,15 +70,15 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
       </Flex>
       {onePage ? (
         <>
-          <PageHeading title={title} marginBottom="10px" />
+          <PageHeading title={title} marginBottom="2.5" />
           <OnePage family={family} reference={reference} />
         </>
       ) : (
         <>
           {!id && <PageHeading title={title} unseen />}
           <Grid
-            templateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}
-            gap="24px"
+            templateColumns={{ base: 'minmax(0, 1fr)', md: '16.875rem minmax(0, 1fr)' }}
+            gap="6"
             alignItems="start"
           >
             <Group family={family} id={id} reference={reference} />
@@ -121,12 +121,12 @@ function Group({
   const shown = isNear ? found.slice(Math.max(0, at - NEAR), at + NEAR + 1) : found;
   return (
     <Stack
-      gap="6px"
+      gap="1.5"
       data-print="hide"
       display={{ base: id ? 'none' : 'flex', md: 'flex' }}
       position={{ md: 'sticky' }}
-      top="12px"
-      maxHeight={{ md: 'calc(100dvh - 150px)' }}
+      top="0.75rem"
+      maxHeight={{ md: 'calc(100dvh - 9.375rem)' }}
     >
       <form
         onSubmit={(event) => {
@@ -149,7 +149,7 @@ function Group({
               to={`/reference/${family}/${entry.id}`}
               style={({ isActive }) => ({
                 display: 'block',
-                padding: '7px 8px',
+                padding: '0.4375rem 0.5rem',
                 fontWeight: isActive ? 700 : 400,
                 borderInlineStart: `3px solid ${isActive ? 'var(--ff-colors-disc)' : 'transparent'}`,
               })}
@@ -183,7 +183,7 @@ function SheetOf({
   const group = FAMILIES.find((candidate) => candidate.id === family);
   if (id === undefined)
     return (
-      <Box color="soft" paddingTop="8px" display={{ base: 'none', md: 'block' }}>
+      <Box color="soft" paddingTop="2" display={{ base: 'none', md: 'block' }}>
         Choose a {group?.one} on the left. “Where from” shows the ground of every fact on its sheet; what was
         only recalled says so.
       </Box>
@@ -195,7 +195,7 @@ function SheetOf({
       <Box display={{ md: 'none' }} data-print="hide">
         <Link to={`/reference/${family}`}>‹ {group?.title}</Link>
       </Box>
-      <PageHeading title={sheet.name} lineHeight="1.2" marginBottom="8px" />
+      <PageHeading title={sheet.name} lineHeight="1.2" marginBottom="2" />
       {sheet.body}
     </Box>
   );

@@ -19,26 +19,34 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
   const placeOf = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
   return (
     <Flex
-      gap="2px 10px"
+      gap="2px 0.625rem"
       alignItems={{ md: 'center' }}
       direction={{ base: 'column', md: 'row' }}
-      paddingBlock="4px"
+      paddingBlock="1"
     >
-      <Box flex={{ md: '0 0 150px' }} color="soft">
+      <Box flex={{ md: '0 0 9.375rem' }} color="soft">
         <Terms>{name}</Terms>
       </Box>
       <Box
         position="relative"
         flex={{ md: '1' }}
-        height="44px"
+        height="2.75rem"
         role="img"
         aria-label={`${name}: ${marks.map((mark) => mark.text).join(', ')}`}
       >
-        <Box position="absolute" top="8px" left="0" right="0" height="12px" borderRadius="full" bg="track" />
         <Box
           position="absolute"
-          top="8px"
-          height="12px"
+          top="0.5rem"
+          left="0"
+          right="0"
+          height="0.75rem"
+          borderRadius="full"
+          bg="track"
+        />
+        <Box
+          position="absolute"
+          top="0.5rem"
+          height="0.75rem"
           borderRadius="full"
           bg={colour}
           left={`${placeOf(fill.from)}%`}
@@ -49,8 +57,15 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
           const side = place > 50 ? { right: `${100 - place}%` } : { left: `${place}%` };
           return (
             <Box key={mark.text} aria-hidden="true">
-              <Box position="absolute" top="4px" height="20px" width="2px" bg="ink" left={`${place}%`} />
-              <Box position="absolute" top="24px" fontSize="13px" whiteSpace="nowrap" {...side}>
+              <Box
+                position="absolute"
+                top="0.25rem"
+                height="1.25rem"
+                width="2px"
+                bg="ink"
+                left={`${place}%`}
+              />
+              <Box position="absolute" top="1.5rem" fontSize="small" whiteSpace="nowrap" {...side}>
                 {mark.text}
               </Box>
             </Box>

@@ -40,7 +40,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
   const looking = action.kind === 'look' || action.kind === 'finalLook';
   const passName = state.setAside.includes(state.passIndex) ? '' : words.name(pass.methodId);
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <Slate
         name={`Step: ${title}`}
         label={whereWords(run.plan, state)}
@@ -49,7 +49,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
           <PageHeading
             title={what}
             at={[action.id, state.round, state.timer ? 'clock' : '', state.decision ? 'decide' : ''].join()}
-            fontSize={{ base: '32px', md: '36px' }}
+            fontSize={{ base: 'display.medium', md: 'display.large' }}
             lineHeight="1.15"
             data-step={action.kind}
           >
@@ -58,7 +58,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         }
         drawing={state.timer || state.decision ? undefined : actionDrawing(action)}
       >
-        <Stack gap="8px" paddingTop="8px">
+        <Stack gap="2" paddingTop="2">
           <Progress pass={pass} actionIndex={state.actionIndex} />
           {action.dwell && state.timer && <SlateClock run={run} action={action} nowMs={nowMs} />}
           {!state.timer &&
@@ -102,7 +102,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
       {(state.timer || state.decision) && (
-        <Box fontSize="17px" color="soft">
+        <Box fontSize="lead" color="soft">
           <StepBody pass={pass} action={action} />
         </Box>
       )}
@@ -116,7 +116,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
           {looking && <LookPanel run={run} pass={pass} action={action} say={say} />}
           {action.kind === 'hiddenTest' && <HiddenTest action={action} say={say} />}
           {!looking && !action.dwell && action.kind !== 'hiddenTest' && (
-            <Box position="sticky" bottom="0" paddingBlock="10px" bg="card">
+            <Box position="sticky" bottom="0" paddingBlock="2.5" bg="card">
               <Button
                 variant="action"
                 size="tub"
@@ -170,7 +170,7 @@ function justFailed({ events }: RunView): boolean {
 function Progress({ pass, actionIndex }: { pass: Pass; actionIndex: number }) {
   return (
     <Flex
-      gap="4px"
+      gap="1"
       role="progressbar"
       aria-label="Actions of this step"
       aria-valuemin={1}
@@ -182,7 +182,7 @@ function Progress({ pass, actionIndex }: { pass: Pass; actionIndex: number }) {
         <Box
           key={action.id}
           flex="1"
-          height="6px"
+          height="0.375rem"
           borderRadius="full"
           bg={index < actionIndex ? 'leaf' : index === actionIndex ? 'disc' : 'track'}
         />

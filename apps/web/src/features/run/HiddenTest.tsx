@@ -8,12 +8,12 @@ export function HiddenTest({ action, say }: { action: Action; say: Say }) {
   const tell = (passed: boolean) => () => say.send({ kind: 'tested', actionId: action.id, passed });
   return (
     <Stack
-      gap="8px"
+      gap="2"
       role="group"
       aria-label="How did the test go?"
       position="sticky"
       bottom="0"
-      paddingBlock="10px"
+      paddingBlock="2.5"
       bg="card"
     >
       <Button variant="action" size="tub" disabled={say.pending} onClick={tell(true)}>

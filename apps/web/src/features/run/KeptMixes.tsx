@@ -18,12 +18,12 @@ export function KeptMixes({ run, action, say }: { run: RunView; action: Action; 
   );
   if (used.length === 0 && fitting.length === 0) return null;
   return (
-    <Box as="section" aria-label="Kept mixes" fontSize="17px">
+    <Box as="section" aria-label="Kept mixes" fontSize="lead">
       {used.map((mix) => (
         <Box key={mix.at}>✓ Made from “{mix.name}”.</Box>
       ))}
       {used.length === 0 && (
-        <Flex gap="8px" wrap="wrap" alignItems="center">
+        <Flex gap="2" wrap="wrap" alignItems="center">
           <span>On your shelf:</span>
           {fitting.map((saved) => (
             <Button

@@ -16,22 +16,22 @@ const OUT = {
 export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<RunView['danger']> }) {
   const pass = run.plan.passes[run.state.passIndex];
   return (
-    <Stack as="section" aria-label="Not safe to go on" gap="12px">
+    <Stack as="section" aria-label="Not safe to go on" gap="3">
       <PageHeading
         title="Do not go on"
         at="notSafe"
-        fontSize={{ base: '32px', md: '38px' }}
+        fontSize={{ base: 'display.medium', md: 'display.large' }}
         lineHeight="1.15"
         data-step="notSafe"
       />
       <Notice kind="danger" word={danger === 'planNotOurs' ? 'Not made here' : 'Not safe any more'}>
         {dangerWords(danger)}
       </Notice>
-      <Box fontSize="20px">
+      <Box fontSize="heading">
         {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then stop this run, and plan it again by what
         is known now.
       </Box>
-      <Link to={`/trouble/${run.troubleId}`} style={{ textDecoration: 'underline', fontSize: '20px' }}>
+      <Link to={`/trouble/${run.troubleId}`} style={{ textDecoration: 'underline', fontSize: '1.25rem' }}>
         The plan of today
       </Link>
     </Stack>

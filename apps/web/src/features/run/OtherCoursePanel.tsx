@@ -44,14 +44,14 @@ function Ways({ run, onDone }: { run: RunView; onDone: () => void }) {
   const problem = change.error ?? other.error;
   const take = (asked: ChangeCourse) => change.mutate(asked, { onSuccess: onDone });
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       {problem && (
         <Notice kind="warning" word="Not like that">
           {problem.message}
         </Notice>
       )}
       {!other.error && ways.length + vessels.length === 0 && (
-        <Box fontSize="18px">Nothing else does here what this step does. Leave it out, or go on.</Box>
+        <Box fontSize="large">Nothing else does here what this step does. Leave it out, or go on.</Box>
       )}
       {ways.map((way) => (
         <WayButton

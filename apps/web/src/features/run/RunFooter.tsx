@@ -15,7 +15,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
   const again = undone.at(-1);
   const action = currentAction(run.state, run.plan);
   return (
-    <Stack gap="10px" marginTop="26px" borderTop="1px solid" borderColor="line" paddingTop="12px">
+    <Stack gap="2.5" marginTop="6.5" borderTop="1px solid" borderColor="line" paddingTop="3">
       {say.error && (
         <Notice kind="danger" role="alert" word="Not taken">
           {say.error}
@@ -29,7 +29,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
           {say.isUnkept && ' This device has no room for them: leave this page open until then.'}
         </Notice>
       )}
-      <Flex gap="10px" wrap="wrap">
+      <Flex gap="2.5" wrap="wrap">
         {last && (
           <Button disabled={say.pending} onClick={() => say.send({ kind: 'undone' })}>
             Undo: {TAP_WORDS[last.kind]}
@@ -58,7 +58,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
         )}
       </Flex>
       {active && (
-        <Box fontSize="14px" color="soft">
+        <Box fontSize="small" color="soft">
           Stopped with product in the cloth: rinse it out first. Everything here can be undone.
         </Box>
       )}
@@ -82,8 +82,8 @@ function NoteDialog({ say }: { say: Say }) {
             <TextArea
               aria-label="Note"
               rows={4}
-              paddingBlock="8px"
-              fontSize="18px"
+              paddingBlock="2"
+              fontSize="large"
               maxLength={2000}
               value={text}
               onChange={(event) => setText(event.currentTarget.value)}

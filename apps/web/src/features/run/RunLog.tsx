@@ -9,7 +9,7 @@ export function RunLog({ state }: { state: RunState }) {
   const lines = logLines(state, useLexicon());
   if (lines.length === 0) return null;
   return (
-    <Box as="ul" fontSize="15px" color="soft" paddingInlineStart="18px">
+    <Box as="ul" fontSize="note" color="soft" paddingInlineStart="4.5">
       {lines.map((line) => (
         <li key={line.at + line.text}>
           {dateAndTime(line.at)} · {line.text}

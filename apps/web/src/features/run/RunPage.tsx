@@ -34,8 +34,12 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   useWakeLock(isAtHand(state, nowMs));
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
   return (
-    <Box maxWidth="760px" marginInline="auto" padding={{ base: '0 16px 40px', md: '16px 22px 40px' }}>
-      <Box fontSize="15px" color="soft" paddingBottom="8px">
+    <Box
+      maxWidth="47.5rem"
+      marginInline="auto"
+      padding={{ base: '0 1rem 2.5rem', md: '1rem 1.375rem 2.5rem' }}
+    >
+      <Box fontSize="note" color="soft" paddingBottom="2">
         <Link
           to={`/pieces/${run.pieceId}`}
           style={{ textDecoration: 'underline', display: 'inline-flex', minHeight: 44, alignItems: 'center' }}
@@ -62,12 +66,12 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
         )
       )}
       {run.clashes.map((clash) => (
-        <Box key={clash.kind + clash.fromAt + clash.runIds.join()} marginTop="12px">
+        <Box key={clash.kind + clash.fromAt + clash.runIds.join()} marginTop="3">
           <ClashNotice clash={clash} />
         </Box>
       ))}
       {state.status === 'active' && !say.onlyLooks && (
-        <Box marginTop="14px">
+        <Box marginTop="3.5">
           <PhotoPanel run={run} />
         </Box>
       )}

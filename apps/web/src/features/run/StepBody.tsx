@@ -20,8 +20,8 @@ export function StepBody({ pass, action }: StepBodyProps) {
   const drawn =
     (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
   return (
-    <Flex gap="18px" wrap="wrap" alignItems="flex-start">
-      <Stack flex="1" minWidth="260px" gap="8px" fontSize="1.2em" lineHeight="1.4">
+    <Flex gap="4.5" wrap="wrap" alignItems="flex-start">
+      <Stack flex="1" minWidth="16.25rem" gap="2" fontSize="1.2em" lineHeight="1.4">
         <IngredientList action={action} />
         {action.tempC && (
           <Box color="water">
@@ -57,7 +57,7 @@ interface MixToolsProps extends StepBodyProps {
 export function MixTools({ run, pass, action, say }: MixToolsProps) {
   const words = useLexicon();
   return (
-    <Flex gap="14px" wrap="wrap" alignItems="center">
+    <Flex gap="3.5" wrap="wrap" alignItems="center">
       <KeptMixes run={run} action={action} say={say} />
       <TableLink
         action={action}

@@ -27,9 +27,9 @@ export function WithTheHeap({ run: { id, pieceId } }: { run: RunView }) {
   if (!wash) return null;
   const error = add.error ?? drop.error;
   return (
-    <Box data-join={lineId ? 'heap' : 'offered'} borderTop="1px solid" borderColor="line" paddingTop="8px">
+    <Box data-join={lineId ? 'heap' : 'offered'} borderTop="1px solid" borderColor="line" paddingTop="2">
       <b>{lineId ? 'In the heap.' : 'Or with the heap.'}</b> <Where join={join} />
-      <Flex gap="14px" align="center" wrap="wrap" marginTop="6px">
+      <Flex gap="3.5" align="center" wrap="wrap" marginTop="1.5">
         {may && !lineId && join.load && (
           <Button
             variant="outline"

@@ -15,7 +15,7 @@ export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
   if (due.length === 0) return null;
   return (
     <Box as="section" aria-label="Due">
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         Due
       </Box>
       <Box as="ul" listStyleType="none">
@@ -39,17 +39,17 @@ function Due({ one, now }: { one: Today['due'][number]; now: string }) {
     <Flex
       as="li"
       alignItems="center"
-      gap="12px"
-      minHeight="52px"
+      gap="3"
+      minHeight="3.25rem"
       borderBottom="1px solid"
       borderColor="line"
-      paddingBlock="6px"
+      paddingBlock="1.5"
     >
       <Box flex="1" minWidth="0">
         <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
           <Link to={`/pieces/${one.pieceId}`}>{one.pieceName}</Link>
         </Box>
-        <Box fontSize="15px" color="soft">
+        <Box fontSize="note" color="soft">
           {one.name}, {dueText(one.dueAt, now)}
         </Box>
       </Box>

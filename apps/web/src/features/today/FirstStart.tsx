@@ -14,9 +14,9 @@ const ROW = {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '12px',
-    minHeight: '60px',
-    paddingBlock: '8px',
+    gap: '3',
+    minHeight: '3.75rem',
+    paddingBlock: '2',
     borderBottom: '1px solid',
     borderColor: 'line',
     width: '100%',
@@ -33,7 +33,7 @@ function TryHouse() {
     <RowButton type="button" disabled={furnish.isPending} onClick={() => furnish.mutate()}>
       <Box flex="1">
         <Box fontWeight={650}>Look around in a made-up house</Box>
-        <Box color="soft" fontSize="15px" role="status">
+        <Box color="soft" fontSize="note" role="status">
           {furnish.isPending
             ? 'Furnishing it: some ten seconds …'
             : furnish.isError
@@ -50,11 +50,11 @@ function TryHouse() {
 export function FirstStart({ householdTold }: { householdTold: boolean }) {
   const may = useMay('all');
   return (
-    <Stack gap="14px" maxWidth="640px" padding={{ base: '0 16px 24px', md: '24px 32px' }}>
-      <Box maxWidth="360px">
+    <Stack gap="3.5" maxWidth="40rem" padding={{ base: '0 1rem 1.5rem', md: '1.5rem 2rem' }}>
+      <Box maxWidth="22.5rem">
         <FirstPicture />
       </Box>
-      <PageHeading title="What happened?" fontSize={{ base: '34px', md: '38px' }} />
+      <PageHeading title="What happened?" fontSize={{ base: 'display.medium', md: 'display.large' }} />
       <Box>Tell it in a few words: what to do at once, then each step with its amounts, warmth and time.</Box>
       <WhatHappened unnamed examples={EXAMPLES} />
       <Box borderTop="1px solid" borderColor="line">
@@ -62,7 +62,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
           <Row to="/setup">
             <Box flex="1">
               <Box fontWeight={650}>Your taps, tubs and bottles</Box>
-              <Box color="soft" fontSize="15px">
+              <Box color="soft" fontSize="note">
                 3 min, or later. Until then: a tap of 50 °C, a 10 L bucket.
               </Box>
             </Box>
@@ -73,7 +73,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
         <Row to="/reference">
           <Box flex="1">
             <Box fontWeight={650}>Look something up</Box>
-            <Box color="soft" fontSize="15px">
+            <Box color="soft" fontSize="note">
               Fibres, products, care signs, what never meets
             </Box>
           </Box>

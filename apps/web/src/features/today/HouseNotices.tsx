@@ -27,7 +27,7 @@ function Newer() {
   return (
     <Notice kind="note" word="A newer Feverfew">
       It is on this device already, and is taken when you say so. What runs goes on.
-      <Box marginTop="8px">
+      <Box marginTop="2">
         <Button onClick={applyUpdate}>Take it now</Button>
       </Box>
     </Notice>
@@ -43,7 +43,7 @@ function ClockJumped({ byMs }: { byMs: number }) {
       {spanText(Math.abs(byMs))}. What runs goes on by the time that really passed. Is that clock wrong, set
       it right there.
       {may && (
-        <Box marginTop="8px">
+        <Box marginTop="2">
           <Button disabled={isRight.isPending} onClick={() => isRight.mutate()}>
             It is right now
           </Button>

@@ -11,10 +11,10 @@ import { useWorkplace } from './useWorkplace';
 const Row = chakra(Link, {
   base: {
     display: 'grid',
-    gridTemplateColumns: '52px 190px minmax(0, 1fr) 150px',
-    gap: '0 12px',
+    gridTemplateColumns: '3.25rem 11.875rem minmax(0, 1fr) 9.375rem',
+    gap: '0 0.75rem',
     alignItems: 'center',
-    height: '68px',
+    height: '4.25rem',
     borderBottom: '1px solid',
     borderColor: 'line',
   },
@@ -28,11 +28,11 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
     <Box display={{ base: 'none', md: 'block' }} position="relative">
       <Box
         display="grid"
-        gridTemplateColumns="52px 190px minmax(0, 1fr) 150px"
-        gap="0 12px"
+        gridTemplateColumns="3.25rem 11.875rem minmax(0, 1fr) 9.375rem"
+        gap="0 0.75rem"
         aria-hidden="true"
       >
-        <Box gridColumn="3" position="relative" height="28px">
+        <Box gridColumn="3" position="relative" height="1.75rem">
           {axis.hours.map((hour) => (
             <Box
               key={hour}
@@ -40,7 +40,7 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
               left={`${axis.place(hour)}%`}
               transform="translateX(-50%)"
               whiteSpace="nowrap"
-              fontSize="14px"
+              fontSize="small"
               color="soft"
               display={Math.abs(axis.place(hour) - axis.place(nowMs)) < NEAR_NOW ? 'none' : 'block'}
             >
@@ -55,9 +55,9 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
             bg="ink"
             color="card"
             fontWeight={700}
-            fontSize="14px"
+            fontSize="small"
             borderRadius="sm"
-            paddingInline="8px"
+            paddingInline="2"
           >
             {timeOfDay(nowMs)}
           </Box>
@@ -93,7 +93,7 @@ function LaneRow({ run, axis, nowMs }: { run: RunningEntry; axis: Axis; nowMs: n
           >
             {run.pieceName}
           </Box>
-          <Box color="soft" fontSize="14px" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
+          <Box color="soft" fontSize="small" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
             <RunPlace run={run} next={next} />
           </Box>
         </Box>
@@ -109,10 +109,10 @@ function LaneRow({ run, axis, nowMs }: { run: RunningEntry; axis: Axis; nowMs: n
           {lane && <Drawn lane={lane} />}
         </Box>
         <Box textAlign="end">
-          <Box fontFamily="heading" fontWeight={650} fontSize="21px" lineHeight="1.2">
+          <Box fontFamily="heading" fontWeight={650} fontSize="heading" lineHeight="1.2">
             {headline}
           </Box>
-          <Box fontSize="14px" color={isNow ? 'ink' : 'soft'} fontWeight={isNow ? 700 : 400}>
+          <Box fontSize="small" color={isNow ? 'ink' : 'soft'} fontWeight={isNow ? 700 : 400}>
             {isNow ? short : next}
           </Box>
         </Box>
@@ -124,7 +124,7 @@ function LaneRow({ run, axis, nowMs }: { run: RunningEntry; axis: Axis; nowMs: n
 /** Walls at in and out, water between, looks as discs; past ready the dotted part is still safe. */
 function Drawn({ lane: { from, past, ready, latest, looks } }: { lane: Lane }) {
   return (
-    <Box position="absolute" insetInline="0" top="19px" height="30px" aria-hidden="true">
+    <Box position="absolute" insetInline="0" top="1.1875rem" height="1.875rem" aria-hidden="true">
       <Box
         position="absolute"
         left={`${from}%`}
@@ -137,7 +137,7 @@ function Drawn({ lane: { from, past, ready, latest, looks } }: { lane: Lane }) {
         borderBottomRadius="6px"
         overflow="hidden"
       >
-        <Box position="absolute" insetBlock="5px 0" left="0" width={`${past * 100}%`} bg="water" />
+        <Box position="absolute" insetBlock="0.3125rem 0" left="0" width={`${past * 100}%`} bg="water" />
       </Box>
       {latest > ready && (
         <Box
@@ -155,10 +155,10 @@ function Drawn({ lane: { from, past, ready, latest, looks } }: { lane: Lane }) {
           key={look}
           position="absolute"
           left={`${look}%`}
-          top="9px"
-          width="12px"
-          height="12px"
-          marginInlineStart="-6px"
+          top="0.5625rem"
+          width="0.75rem"
+          height="0.75rem"
+          marginInlineStart="-0.375rem"
           borderRadius="full"
           bg="disc"
           border="1.5px solid"

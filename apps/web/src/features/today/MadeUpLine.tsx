@@ -12,14 +12,14 @@ export function MadeUpLine() {
     <Flex
       as="section"
       aria-label="A made-up house"
-      gap="4px 14px"
+      gap="0.25rem 0.875rem"
       align="center"
       wrap="wrap"
       borderTop="1px solid"
       borderColor="line"
-      paddingTop="8px"
+      paddingTop="2"
     >
-      <Box color="soft" fontSize="15px" flex="1 1 240px">
+      <Box color="soft" fontSize="note" flex="1 1 15rem">
         {leave.isError
           ? leave.error.message
           : 'A made-up house, to try things in. Left, everything in it goes.'}

@@ -33,11 +33,11 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
       drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}
     >
       <Flex
-        gap="10px 24px"
+        gap="0.625rem 1.5rem"
         align="center"
         justify="flex-end"
         direction={{ base: 'column', md: 'row' }}
-        marginTop={{ base: '10px', md: '-50px' }}
+        marginTop={{ base: '2.5', md: '-3.125rem' }}
       >
         {others.length > 0 && (
           <Box

@@ -17,7 +17,7 @@ export function RunCurve({ run }: { run: RunningEntry }) {
   if (view.points.length < 2) return null;
   return (
     <Box as="section" aria-label="How it goes">
-      <Box as="h2" fontSize="20px" _firstLetter={{ textTransform: 'uppercase' }}>
+      <Box as="h2" fontSize="heading" _firstLetter={{ textTransform: 'uppercase' }}>
         {run.pieceName}, {marksText(run.markIds, say)} left
       </Box>
       <Suspense fallback={null}>

@@ -11,9 +11,9 @@ const Row = chakra(Link, {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '14px',
-    minHeight: '62px',
-    paddingBlock: '6px',
+    gap: '3.5',
+    minHeight: '3.875rem',
+    paddingBlock: '1.5',
     borderBottom: '1px solid',
     borderColor: 'line',
   },
@@ -31,15 +31,15 @@ export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number })
           <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
             {run.pieceName}
           </Box>
-          <Box color="soft" fontSize="15px" _firstLetter={{ textTransform: 'uppercase' }}>
+          <Box color="soft" fontSize="note" _firstLetter={{ textTransform: 'uppercase' }}>
             <RunPlace run={run} next={next} />
           </Box>
         </Box>
         <Box textAlign="end" flexShrink={0}>
-          <Box fontFamily="heading" fontWeight={650} fontSize="21px" lineHeight="1.25">
+          <Box fontFamily="heading" fontWeight={650} fontSize="heading" lineHeight="1.25">
             {headline}
           </Box>
-          <Box fontSize="15px" color={isNow ? 'ink' : 'soft'} fontWeight={isNow ? 700 : 400}>
+          <Box fontSize="note" color={isNow ? 'ink' : 'soft'} fontWeight={isNow ? 700 : 400}>
             {isNow ? short : next}
           </Box>
         </Box>

@@ -49,16 +49,16 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const curve = running.find(({ state }) => state.looks.some(({ leftPct }) => leftPct !== null));
   return (
     <Stack
-      gap="14px"
-      padding={{ base: '0 16px 90px', md: '18px 32px 32px' }}
-      maxWidth="1200px"
+      gap="3.5"
+      padding={{ base: '0 1rem 5.625rem', md: '1.125rem 2rem 2rem' }}
+      maxWidth="75rem"
       marginInline="auto"
     >
-      <Flex gap="12px 28px" align="center" wrap="wrap">
+      <Flex gap="0.75rem 1.75rem" align="center" wrap="wrap">
         <PageHeading title="Today" flex={{ md: '1' }}>
           {format(nowMs, 'EEEE d MMMM')}
         </PageHeading>
-        <Box display={{ base: 'none', md: 'block' }} flex="0 1 440px">
+        <Box display={{ base: 'none', md: 'block' }} flex="0 1 27.5rem">
           <WhatHappened />
         </Box>
       </Flex>
@@ -75,7 +75,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
       )}
       {running.length + trials.length > 0 && (
         <Box as="section" aria-label="Running">
-          <Box as="h2" fontSize="20px" srOnly={{ base: false, md: true }}>
+          <Box as="h2" fontSize="heading" srOnly={{ base: false, md: true }}>
             Running
           </Box>
           <Box as="ul" listStyleType="none" display={{ base: 'block', md: 'none' }}>
@@ -95,7 +95,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           md: 'repeat(2, minmax(0, 1fr))',
           lg: 'repeat(3, minmax(0, 1fr))',
         }}
-        gap="20px 32px"
+        gap="1.25rem 2rem"
       >
         <Troubles
           title="To do"
@@ -105,7 +105,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           nowMs={nowMs}
         />
         <DueList due={due} now={today.now} />
-        <Stack gap="20px">
+        <Stack gap="5">
           {curve && <RunCurve run={curve} />}
           <Troubles
             title="Done lately"
@@ -121,8 +121,8 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
         display={{ base: 'block', md: 'none' }}
         position="fixed"
         insetInline="0"
-        bottom="64px"
-        padding="10px 16px"
+        bottom="4rem"
+        padding="0.625rem 1rem"
         bg="card"
         borderTop="1px solid"
         borderColor="line"
@@ -146,7 +146,7 @@ function Troubles({ title, empty, troubles, to, nowMs }: TroublesProps) {
   const say = useLexicon();
   return (
     <Box as="section" aria-label={title}>
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         {title}
       </Box>
       {troubles.length === 0 && <Empty>{empty}</Empty>}

@@ -13,7 +13,7 @@ const Card = chakra(Link, {
     borderColor: 'leaf',
     borderRadius: 'md',
     bg: 'card',
-    padding: '12px 16px',
+    padding: '0.75rem 1rem',
     _hover: { bg: 'leafTint' },
   },
 });
@@ -24,10 +24,10 @@ export function TrialCard({ trial, nowMs }: { trial: Today['trials'][number]; no
   const leftMs = trial.readyAt ? Date.parse(trial.readyAt) - nowMs : 0;
   return (
     <Card to={`/trials/${trial.id}`}>
-      <Box fontWeight={650} fontSize="18px">
+      <Box fontWeight={650} fontSize="large">
         Side by side: {trial.pieceName}
       </Box>
-      <Box color="soft" fontSize="15px">
+      <Box color="soft" fontSize="note">
         {marksText(trial.markIds, say)}
       </Box>
       <Box fontWeight={650}>

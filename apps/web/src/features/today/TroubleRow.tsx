@@ -10,9 +10,9 @@ const Row = chakra(Link, {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '12px',
-    minHeight: '52px',
-    paddingBlock: '7px',
+    gap: '3',
+    minHeight: '3.25rem',
+    paddingBlock: '0.4375rem',
     borderBottom: '1px solid',
     borderColor: 'line',
     _hover: { bg: 'leafTint' },
@@ -38,11 +38,11 @@ export function TroubleRow({
           <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
             {trouble.pieceName}
           </Box>
-          <Box color="soft" fontSize="15px">
+          <Box color="soft" fontSize="note">
             {marksText(trouble.markIds, say)}, {dayText(trouble.createdAt, nowMs)}
           </Box>
         </Box>
-        {outcome && <Box fontSize="15px">{outcome}</Box>}
+        {outcome && <Box fontSize="note">{outcome}</Box>}
         {!outcome && trouble.handsOnMin !== null && (
           <Box color="soft" whiteSpace="nowrap">
             {Math.round(trouble.handsOnMin)} min

@@ -45,7 +45,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
         <Dialog.Positioner>
           <Dialog.Content>
             <Dialog.Title>Which, side by side?</Dialog.Title>
-            <Stack gap="12px">
+            <Stack gap="3">
               {passes.map((pass) => (
                 <ChipButton
                   key={pass.methodId}
@@ -69,7 +69,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
                   setPlace(value);
                 }}
               />
-              <Box fontSize="15px" color="soft">
+              <Box fontSize="note" color="soft">
                 Which goes where, and in which order they are looked at, is drawn.
               </Box>
               {start.error && (

@@ -36,8 +36,8 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
   const send = (event: Told) => say.mutate({ key: newKey(), event });
   const { phase } = trial.state;
   return (
-    <Box maxWidth="860px" marginInline="auto" padding={{ base: '14px 16px 40px', md: '22px' }}>
-      <Box color="soft" fontSize="15px">
+    <Box maxWidth="53.75rem" marginInline="auto" padding={{ base: '0.875rem 1rem 2.5rem', md: '5.5' }}>
+      <Box color="soft" fontSize="note">
         <Link to={`/pieces/${trial.pieceId}`} style={{ textDecoration: 'underline' }}>
           {marksText(trial.markIds, words)} on the {trial.pieceName}
         </Link>
@@ -46,10 +46,10 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
       <PageHeading
         title={TRIAL_PHASES[phase]}
         at={phase}
-        fontSize={{ base: '30px', md: '36px' }}
+        fontSize={{ base: 'display.medium', md: 'display.large' }}
         lineHeight="1.15"
         data-phase={phase}
-        marginBottom="12px"
+        marginBottom="3"
       />
       {say.error && (
         <Notice kind="danger" role="alert" word="Not taken">
@@ -66,7 +66,7 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
       {phase === 'look' && <LookBlind trial={trial} pending={say.isPending} send={send} />}
       {phase === 'told' && <Verdict trial={trial} />}
       {trial.mayUndo && (
-        <Button marginTop="22px" disabled={say.isPending} onClick={() => send({ kind: 'undone' })}>
+        <Button marginTop="5.5" disabled={say.isPending} onClick={() => send({ kind: 'undone' })}>
           Undo last tap
         </Button>
       )}
@@ -90,9 +90,9 @@ function Apply({ trial, pending, send }: PhaseProps) {
   const passOf = (arm: TrialView['setup']['arms'][number]) => armPass(plan.data?.passes ?? [], arm);
   const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => passOf(arm)?.cautionIds ?? []))];
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <Notice kind="note" word="To be fair">
-        <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
+        <Box as="ul" paddingInlineStart="4.5" listStyleType="disc">
           {FAIR_RULES.map((rule) => (
             <li key={rule}>{rule}</li>
           ))}
@@ -103,12 +103,12 @@ function Apply({ trial, pending, send }: PhaseProps) {
         const pass = passOf(arm);
         const done = trial.state.treated.includes(index);
         return (
-          <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">
-            <Box as="h2" fontSize="22px">
+          <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="3">
+            <Box as="h2" fontSize="title">
               On {arm.where}: {words.name(arm.methodId)}
             </Box>
             {pass && !done && (
-              <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
+              <Box as="ol" paddingInlineStart="5" listStyleType="decimal" fontSize="lead">
                 {pass.actions
                   .filter((action) => BEFORE.includes(action.kind))
                   .map((action) => (
@@ -149,16 +149,22 @@ function Wait({ trial, nowMs, pending, send }: PhaseProps & { nowMs: number }) {
   const leftMs = Date.parse(trial.state.readyAt ?? '') - nowMs;
   const over = leftMs <= 0;
   return (
-    <Stack gap="14px">
-      <Box role="timer" bg={over ? 'discTint' : 'waterTint'} borderRadius="md" padding="14px 18px">
-        <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
+    <Stack gap="3.5">
+      <Box role="timer" bg={over ? 'discTint' : 'waterTint'} borderRadius="md" padding="0.875rem 1.125rem">
+        <Box
+          fontFamily="heading"
+          fontWeight={700}
+          fontSize="display.huge"
+          lineHeight="1.1"
+          data-testid="clock"
+        >
           {over ? 'Ready' : clockText(leftMs)}
         </Box>
-        <Box fontSize="18px">
+        <Box fontSize="large">
           {over ? 'rinse each alone, then wash all together' : 'to go, for all of them'}
         </Box>
       </Box>
-      <Box fontSize="18px">
+      <Box fontSize="large">
         Rinse each on its own, so that nothing meets. Then one wash for all, at most 40 °C, and dry without
         heat.
       </Box>
@@ -179,17 +185,17 @@ function LookBlind({ trial, pending, send }: PhaseProps) {
   if (arm === null) return null;
   const where = trial.setup.arms[arm]?.where ?? '';
   return (
-    <Stack gap="12px">
-      <Box fontSize="20px">
+    <Stack gap="3">
+      <Box fontSize="heading">
         Look at <strong>{where}</strong>, next to a clean part. The product that was put there is not shown
         now.
       </Box>
-      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="2.5">
         {LEVELS.map((level) => (
           <Button
             key={level.id}
-            minHeight="72px"
-            fontSize="18px"
+            minHeight="4.5rem"
+            fontSize="large"
             disabled={pending}
             onClick={() => send({ kind: 'looked', arm, leftPct: level.leftPct })}
           >
@@ -205,9 +211,9 @@ function LookBlind({ trial, pending, send }: PhaseProps) {
 function Verdict({ trial }: { trial: TrialView }) {
   const words = useLexicon();
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <Notice kind={trial.verdict?.says === 'tooLittle' ? 'note' : 'good'} word="What it says">
-        <Box as="span" fontSize="19px">
+        <Box as="span" fontSize="heading">
           {verdictText(trial, words.name)}
         </Box>
       </Notice>
@@ -215,19 +221,19 @@ function Verdict({ trial }: { trial: TrialView }) {
         const left = trial.state.leftPct[index] ?? 100;
         const chance = trial.verdict?.chanceBest[index] ?? 0;
         return (
-          <Grid key={arm.methodId} templateColumns="80px 1fr" gap="14px" alignItems="center">
+          <Grid key={arm.methodId} templateColumns="5rem 1fr" gap="3.5" alignItems="center">
             <LevelPicture leftPct={left} />
             <Box>
-              <Box fontWeight={650} fontSize="18px">
+              <Box fontWeight={650} fontSize="large">
                 {words.name(arm.methodId)}
               </Box>
               <Box color="soft">
                 {arm.where}: {LEVEL_WORDS[levelOf(left).id].title.toLowerCase()}
               </Box>
-              <Box height="10px" borderRadius="full" bg="track" aria-hidden="true">
-                <Box height="10px" borderRadius="full" bg="leaf" width={`${chance * 100}%`} />
+              <Box height="0.625rem" borderRadius="full" bg="track" aria-hidden="true">
+                <Box height="0.625rem" borderRadius="full" bg="leaf" width={`${chance * 100}%`} />
               </Box>
-              <Box fontSize="15px">best with odds of {Math.round(chance * 100)} in 100</Box>
+              <Box fontSize="note">best with odds of {Math.round(chance * 100)} in 100</Box>
             </Box>
           </Grid>
         );

@@ -19,8 +19,14 @@ export function CupboardLine({
   const say = useLexicon();
   const { now, ifBought } = plan.cupboard;
   return (
-    <Flex gap="6px 12px" wrap="wrap" alignItems="center" fontSize="14.5px" paddingBlock="4px 6px">
-      <Flex gap="4px" role="group" aria-label="What the plan may count on">
+    <Flex
+      gap="0.375rem 0.75rem"
+      wrap="wrap"
+      alignItems="center"
+      fontSize="small"
+      paddingBlock="0.25rem 0.375rem"
+    >
+      <Flex gap="1" role="group" aria-label="What the plan may count on">
         {REACHES.map(([reach, name]) => (
           <ChipButton
             key={reach}
@@ -33,7 +39,7 @@ export function CupboardLine({
         ))}
       </Flex>
       {ifBought && (
-        <Box color="soft" flex="1 1 260px">
+        <Box color="soft" flex="1 1 16.25rem">
           Best here: {now ? `${say.name(now.methodId)}, ${effectRange(now.effect)}` : 'nothing'}. With{' '}
           {ifBought.agentIds.map(say.name).join(' and ')} bought:{' '}
           <strong>

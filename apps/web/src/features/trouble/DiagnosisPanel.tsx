@@ -24,9 +24,9 @@ export function DiagnosisPanel({ diagnoses, catalogue, answers, onAnswer, onAdop
         key={diagnosis.id}
         as="section"
         aria-label="What is the cause?"
-        gap="10px"
-        paddingTop="14px"
-        marginTop="10px"
+        gap="2.5"
+        paddingTop="3.5"
+        marginTop="2.5"
         borderTop="1px solid"
         borderColor="line"
       >
@@ -58,14 +58,14 @@ function Causes({ causes, onAdopt }: CausesProps) {
   const say = useLexicon();
   return (
     <Box>
-      <Box fontSize="14px" color="soft">
+      <Box fontSize="small" color="soft">
         Most likely (weights are estimates). Tap the one you are sure of.
       </Box>
       <Stack as="ul" gap="3px" listStyleType="none" aria-label="Likely causes">
         {causes
           .filter((cause) => cause.share >= SHOWN_SHARE)
           .map(({ markId, share }, index) => (
-            <Flex as="li" key={markId} gap="10px" alignItems="center" fontSize="14.5px">
+            <Flex as="li" key={markId} gap="2.5" alignItems="center" fontSize="small">
               <Button
                 variant="plain"
                 flex="0 0 46%"
@@ -77,10 +77,10 @@ function Causes({ causes, onAdopt }: CausesProps) {
               >
                 {say.name(markId)}
               </Button>
-              <Box flex="1" height="8px" bg="track" borderRadius="full" aria-hidden="true">
-                <Box height="8px" bg="water" borderRadius="full" width={`${Math.round(share * 100)}%`} />
+              <Box flex="1" height="0.5rem" bg="track" borderRadius="full" aria-hidden="true">
+                <Box height="0.5rem" bg="water" borderRadius="full" width={`${Math.round(share * 100)}%`} />
               </Box>
-              <Box flex="0 0 44px" textAlign="end">
+              <Box flex="0 0 2.75rem" textAlign="end">
                 {Math.round(share * 100)} %
               </Box>
             </Flex>

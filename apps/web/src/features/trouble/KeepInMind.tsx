@@ -10,14 +10,14 @@ export function KeepInMind({ plan }: { plan: Plan }) {
   const { says, never, prevent } = plan.keep;
   const remarks = quietFindings(plan).map((finding) => findingWords(finding, say));
   return (
-    <Stack gap="6px" fontSize="16px" maxWidth="72ch">
+    <Stack gap="1.5" fontSize="body" maxWidth="72ch">
       {says.length + remarks.length > 0 && (
         <Box>
           <Terms>{[...remarks, ...says].join(' ')}</Terms>
         </Box>
       )}
       {never.length > 0 && (
-        <Stack as="ul" aria-label="Never" gap="2px" listStyleType="none">
+        <Stack as="ul" aria-label="Never" gap="0.5" listStyleType="none">
           {never.map(({ what, why }) => (
             <li key={what}>
               <Box as="span" color="brick" fontWeight={600}>
@@ -43,7 +43,7 @@ export function KeepInMind({ plan }: { plan: Plan }) {
 export function NeverLine({ never }: Pick<Plan['keep'], 'never'>) {
   if (never.length === 0) return null;
   return (
-    <Box paddingBlock="8px" fontSize="16px">
+    <Box paddingBlock="2" fontSize="body">
       <Box as="strong" color="brick">
         Never:
       </Box>{' '}

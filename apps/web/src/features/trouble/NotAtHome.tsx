@@ -21,18 +21,18 @@ export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue
   if (facts.piece.itemId === null || facts.markIds.length === 0) return null;
   const sentence = sentenceText(facts, isCoded(facts, catalogue), say);
   return (
-    <Box as="section" aria-label="For a cleaner" paddingBlock="14px">
-      <Box as="h2" fontSize="20px">
+    <Box as="section" aria-label="For a cleaner" paddingBlock="3.5">
+      <Box as="h2" fontSize="heading">
         Take it to a professional
       </Box>
-      <Flex gap="8px" wrap="wrap" paddingTop="8px">
+      <Flex gap="2" wrap="wrap" paddingTop="2">
         <CopyButton text={() => sentence}>Copy what to say</CopyButton>
         <Button variant="plain" aria-expanded={isRead} onClick={() => setRead(!isRead)}>
           Read it
         </Button>
       </Flex>
       {isRead && (
-        <Box as="blockquote" fontSize="18px" fontFamily="heading" paddingBlock="8px" maxWidth="60ch">
+        <Box as="blockquote" fontSize="large" fontFamily="heading" paddingBlock="2" maxWidth="60ch">
           {sentence}
         </Box>
       )}

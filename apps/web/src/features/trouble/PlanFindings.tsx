@@ -60,7 +60,7 @@ export function PlanFindings({ plan }: { plan: Plan }) {
   const [dangers, grave, plain] = [of(DANGERS), of(GRAVE), of([...PLAIN, ...advice])];
   if (dangers.length + grave.length + plain.length === 0) return null;
   return (
-    <Stack gap="6px" paddingTop="8px">
+    <Stack gap="1.5" paddingTop="2">
       {dangers.map((finding) => (
         <Notice key={findingWords(finding, say)} kind="danger" word="First">
           {findingWords(finding, say)}
@@ -72,7 +72,7 @@ export function PlanFindings({ plan }: { plan: Plan }) {
         </Notice>
       ))}
       {plain.length > 0 && (
-        <Box color="soft" fontSize="15px">
+        <Box color="soft" fontSize="note">
           {plain.map((finding) => findingWords(finding, say)).join(' ')}
         </Box>
       )}

@@ -56,15 +56,17 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
         <Box
           key={text}
           color="soft"
-          paddingTop="6px"
+          paddingTop="1.5"
           paddingInlineStart={
-            plan.rounds.length > 0 ? { md: 'calc(52px + clamp(150px, 19vw, 220px) + 24px)' } : undefined
+            plan.rounds.length > 0
+              ? { md: 'calc(3.25rem + clamp(9.375rem, 19vw, 13.75rem) + 1.5rem)' }
+              : undefined
           }
         >
           If it stays: {text}
         </Box>
       ))}
-      <Stack gap="0" paddingTop="16px">
+      <Stack gap="0" paddingTop="4">
         <NeverLine never={plan.keep.never} />
         {!nobody && (
           <Fold title="Keep in mind" summary="">
@@ -89,7 +91,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
         )}
         <CupboardWarning plan={plan} />
         <TakeAlong plan={plan} catalogue={catalogue} />
-        <Flex display={{ md: 'none' }} color="soft" fontSize="15px" paddingBlock="8px">
+        <Flex display={{ md: 'none' }} color="soft" fontSize="note" paddingBlock="2">
           {LABEL_FIRST}
         </Flex>
       </Stack>

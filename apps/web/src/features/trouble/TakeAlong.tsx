@@ -20,7 +20,7 @@ export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogu
   const on = piece.name || (piece.itemId ? say.name(piece.itemId) : 'a piece');
   const title = `${marksText(markIds, say)} on the ${on}`;
   return (
-    <Flex gap="8px" paddingTop="12px" wrap="wrap" data-print="hide">
+    <Flex gap="2" paddingTop="3" wrap="wrap" data-print="hide">
       <Button onClick={() => paper.print(<PlanCard title={title} plan={plan} />, 'A6')}>Print a card</Button>
       <Button onClick={() => paper.print(<PlanSheet title={title} plan={plan} />, 'A5')}>
         Print the plan

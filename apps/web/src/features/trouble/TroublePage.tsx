@@ -126,11 +126,11 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   );
   const minute = Math.floor(nowMs / 60_000) * 60_000;
   return (
-    <Box paddingInline={{ base: '16px', md: '32px' }} maxWidth={{ md: '1200px' }} marginInline="auto">
+    <Box paddingInline={{ base: '4', md: '8' }} maxWidth={{ md: '75rem' }} marginInline="auto">
       <PageHeading title={title} unseen />
       {!told && <TroubleStart />}
       {said}
-      <Box paddingTop={{ base: told ? '0' : '10px', md: told ? '16px' : '8px' }}>{sentence}</Box>
+      <Box paddingTop={{ base: told ? '0' : '2.5', md: told ? '4' : '2' }}>{sentence}</Box>
       {!told && <OpenPlans />}
       {told && (
         <Box
@@ -140,7 +140,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           <Box display={{ base: 'none', md: 'block' }}>
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
-          <Box paddingTop={{ base: '8px', md: '6px' }}>
+          <Box paddingTop={{ base: '2', md: '1.5' }}>
             <PlanSlate plan={plan} first={asked.first} />
           </Box>
           {asked.questions.length > 0 && !isAskingWho && (

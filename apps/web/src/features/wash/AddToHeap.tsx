@@ -40,12 +40,12 @@ export function AddToHeap({ wash, onDone }: { wash: WashView; onDone?: () => voi
     <Stack
       as="section"
       aria-label="Add to the heap"
-      gap="14px"
+      gap="3.5"
       bg="card"
       border="1px solid"
       borderColor="line"
       borderRadius="md"
-      padding="14px 16px"
+      padding="0.875rem 1rem"
     >
       <Handful onPut={put} />
       <WornLately wash={wash} onPut={put} />
@@ -92,9 +92,9 @@ function Handful({ onPut }: Putting) {
           send();
         }}
       >
-        <Box as="label" display="block" fontWeight={700} marginBottom="4px">
+        <Box as="label" display="block" fontWeight={700} marginBottom="1">
           By the handful
-          <Flex gap="8px" marginTop="4px">
+          <Flex gap="2" marginTop="1">
             <Input
               ref={field}
               value={text}
@@ -109,11 +109,11 @@ function Handful({ onPut }: Putting) {
         </Box>
       </form>
       {left.length > 0 && (
-        <Box role="status" color="brick" fontSize="15px">
+        <Box role="status" color="brick" fontSize="note">
           Not understood: {left.join(', ')}. Say what it is, “2 aprons”.
         </Box>
       )}
-      <Flex gap="6px" wrap="wrap" marginTop="6px">
+      <Flex gap="1.5" wrap="wrap" marginTop="1.5">
         {HANDFULS.map(([itemId, name, count]) => (
           <ChipButton
             key={itemId}
@@ -142,13 +142,13 @@ const PieceChip = chakra('button', {
   base: {
     display: 'inline-flex',
     alignItems: 'center',
-    gap: '6px',
-    minHeight: { base: '44px', md: '34px' },
-    paddingInline: '8px',
+    gap: '1.5',
+    minHeight: { base: '2.75rem', md: '2.125rem' },
+    paddingInline: '2',
     border: '1.5px solid',
     borderColor: 'line',
     borderRadius: 'md',
-    fontSize: '15px',
+    fontSize: 'note',
     bg: 'card',
     '&[aria-pressed=true]': { borderColor: 'leaf', bg: 'leafTint', fontWeight: 650 },
   },
@@ -170,7 +170,7 @@ function WornLately({ wash, onPut }: Putting & { wash: WashView }) {
   return (
     <Box>
       <Box fontWeight={700}>From the linen, worn last in front</Box>
-      <Flex gap="6px" wrap="wrap" marginTop="6px">
+      <Flex gap="1.5" wrap="wrap" marginTop="1.5">
         {sorted.slice(0, all ? undefined : SHOWN_PIECES).map((piece) => {
           const lineId = inHeap.get(piece.id);
           return (
@@ -215,11 +215,11 @@ function Due({ wash, onPut }: Putting & { wash: WashView }) {
   ].flatMap((id) => pieces?.find((piece) => piece.id === id && !inHeap.has(id)) ?? []);
   if (waiting.length === 0) return null;
   return (
-    <Flex align="center" gap="10px" wrap="wrap">
+    <Flex align="center" gap="2.5" wrap="wrap">
       <Button variant="outline" size="small" onClick={() => onPut(waiting.map(lineOf))}>
         Add what is due, {waiting.length}
       </Button>
-      <Box fontSize="15px" color="soft">
+      <Box fontSize="note" color="soft">
         {waiting.map(({ name, itemId }) => name || say.name(itemId)).join(', ')}
       </Box>
     </Flex>

@@ -28,17 +28,17 @@ export function AnswerCard({
       borderColor={may ? 'leaf' : 'brick'}
       bg={may ? 'leafTint' : 'brickTint'}
       borderRadius="md"
-      padding="10px 12px"
-      fontSize="15px"
+      padding="0.625rem 0.75rem"
+      fontSize="note"
       lineHeight="1.35"
     >
       <Flex
         as="span"
         align="center"
-        gap="6px"
+        gap="1.5"
         fontFamily="heading"
         fontWeight={700}
-        fontSize="16px"
+        fontSize="body"
         color={may ? 'leaf' : 'brick'}
       >
         <WashMark of={may ? 'may' : 'mayNot'} />
@@ -48,8 +48,8 @@ export function AnswerCard({
       {may && !isHere && (
         <Button
           variant="outline"
-          minHeight={{ base: '52px', md: '37px' }}
-          marginTop="6px"
+          minHeight={{ base: '3.25rem', md: '2.3125rem' }}
+          marginTop="1.5"
           width={{ base: '100%', md: 'auto' }}
           onClick={onPut}
         >

@@ -16,7 +16,7 @@ import { TwoSortings } from './TwoSortings';
 import { drumsTitle, kilos, provenText, shownLoadOf } from './washView';
 
 /** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
-const COLUMNS = '392px 140px minmax(190px, 1fr) minmax(190px, 230px) 178px';
+const COLUMNS = '24.5rem 8.75rem minmax(11.875rem, 1fr) minmax(11.875rem, 14.375rem) 11.125rem';
 
 export function DrumsOnDesk(props: DrumsProps) {
   const { wash, arranging, name, money, mayFill, isBusy, onFill } = props;
@@ -24,21 +24,21 @@ export function DrumsOnDesk(props: DrumsProps) {
   return (
     <Box>
       {mayFill && (
-        <Box padding="0 20px 12px">
+        <Box padding="0 1.25rem 0.75rem">
           <TwoSortings wash={wash} arranging={arranging} />
         </Box>
       )}
-      <Grid templateColumns={COLUMNS} columnGap="16px" alignItems="baseline" paddingInlineEnd="20px">
+      <Grid templateColumns={COLUMNS} columnGap="4" alignItems="baseline" paddingInlineEnd="5">
         <Box bg="paper" alignSelf="stretch" />
-        <Box gridColumn="2 / 5" paddingBlock="6px">
-          <Box as="h2" display="inline" fontSize="22px">
+        <Box gridColumn="2 / 5" paddingBlock="1.5">
+          <Box as="h2" display="inline" fontSize="title">
             {drumsTitle(wash.loads.length)}
           </Box>{' '}
           <Box as="span" color="soft">
             {provenText(wash)}
           </Box>
         </Box>
-        <Box fontFamily="heading" fontWeight={700} fontSize="15px">
+        <Box fontFamily="heading" fontWeight={700} fontSize="note">
           {arranging.lifted && `Lifted: ${arranging.lifted.name}`}
         </Box>
         {wash.loads.map((load, index) => (
@@ -57,12 +57,12 @@ export function DrumsOnDesk(props: DrumsProps) {
         position="sticky"
         bottom="0"
         templateColumns="1fr 1fr auto"
-        gap="24px"
+        gap="6"
         alignItems="center"
         bg="card"
         borderTop="1px solid"
         borderColor="line"
-        padding="12px 20px 12px 408px"
+        padding="0.75rem 1.25rem 0.75rem 25.5rem"
         zIndex={2}
       >
         <ByHandFirst wash={wash} name={name} />
@@ -107,8 +107,8 @@ function DrumBand({
       aria-label={`Drum ${index + 1}`}
       role="group"
     >
-      <Box bg="paper" padding="8px 10px 10px 16px" minHeight="196px" alignSelf="stretch">
-        <Flex justify="space-between" fontFamily="heading" fontWeight={700} fontSize="15px">
+      <Box bg="paper" padding="0.5rem 0.625rem 0.625rem 1rem" minHeight="12.25rem" alignSelf="stretch">
+        <Flex justify="space-between" fontFamily="heading" fontWeight={700} fontSize="note">
           <span>Into drum {index + 1}</span>
           <Box as="span" fontFamily="body" fontWeight={400} color="soft">
             {kilos(load.massG)} kg
@@ -124,7 +124,7 @@ function DrumBand({
           />
         ))}
       </Box>
-      <Box paddingTop="12px" textAlign="center">
+      <Box paddingTop="3" textAlign="center">
         <Porthole
           size={138}
           pieces={pieces}
@@ -132,19 +132,19 @@ function DrumBand({
           number={index + 1}
           answer={answer ? (answer.may ? 'may' : 'mayNot') : null}
         />
-        <Box fontSize="15px" color="soft">
+        <Box fontSize="note" color="soft">
           {kilos(load.massG)} of {kilos(load.programme.capacityG)} kg
         </Box>
       </Box>
-      <Box paddingBlock="12px">
+      <Box paddingBlock="3">
         <ProgrammeLine load={load} />
-        <Box marginTop="6px">
+        <Box marginTop="1.5">
           <Holding load={load} name={name} />
         </Box>
         <Button
           variant="plain"
-          minHeight={{ base: '44px', md: '32px' }}
-          fontSize="15px"
+          minHeight={{ base: '2.75rem', md: '2rem' }}
+          fontSize="note"
           paddingInline="0"
           aria-expanded={isOpen}
           onClick={onOpen}
@@ -152,10 +152,10 @@ function DrumBand({
           Before, after and the dryer
         </Button>
       </Box>
-      <Box paddingBlock="12px">
+      <Box paddingBlock="3">
         <CompartmentDrawing of={load.compartments} />
       </Box>
-      <Box paddingBlock="12px">
+      <Box paddingBlock="3">
         {answer && lifted ? (
           <AnswerCard
             answer={answer}
@@ -174,7 +174,7 @@ function DrumBand({
         )}
       </Box>
       {isOpen && (
-        <Box gridColumn="2 / -1" paddingBottom="14px">
+        <Box gridColumn="2 / -1" paddingBottom="3.5">
           <LoadCare load={load} name={name} />
           <PrintLoad load={load} pieces={pieces} name={name} />
         </Box>

@@ -20,18 +20,18 @@ const SWIPE_PX = 60;
 
 const Target = chakra('button', {
   base: {
-    flex: '1 0 76px',
+    flex: '1 0 4.75rem',
     display: 'flex',
     alignItems: 'center',
     justifyContent: 'center',
-    gap: '4px',
-    minHeight: '52px',
+    gap: '1',
+    minHeight: '3.25rem',
     border: '1.5px solid',
     borderColor: 'line',
     borderRadius: 'md',
     bg: 'card',
     lineHeight: '1.15',
-    fontSize: '15px',
+    fontSize: 'note',
     '&[aria-pressed=true]': { borderColor: 'leaf', bg: 'leafTint', fontWeight: 700 },
   },
 });
@@ -53,11 +53,11 @@ export function DrumsOnPhone(props: DrumsProps) {
     from.current = null;
   };
   return (
-    <Stack gap="12px" onTouchStart={onTouchStart} onTouchEnd={onTouchEnd}>
-      <Box color="soft" fontSize="15px">
+    <Stack gap="3" onTouchStart={onTouchStart} onTouchEnd={onTouchEnd}>
+      <Box color="soft" fontSize="note">
         {provenText(wash)}
       </Box>
-      <Flex gap="6px" overflowX="auto" role="group" aria-label="Drums">
+      <Flex gap="1.5" overflowX="auto" role="group" aria-label="Drums">
         {wash.loads.map((load, index) => (
           <Target
             key={load.pieceIds.join()}
@@ -77,7 +77,7 @@ export function DrumsOnPhone(props: DrumsProps) {
         ))}
         <Target
           type="button"
-          flexBasis="104px"
+          flexBasis="6.5rem"
           aria-pressed={at === heapAt}
           onClick={() => setChosen(heapAt)}
         >
@@ -105,12 +105,12 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
   const pieces = piecesOf(wash, load.pieceIds);
   const chores = choresText(load, name, load.pieceIds.length);
   return (
-    <Stack gap="12px">
-      <Flex gap="14px" align="center">
+    <Stack gap="3">
+      <Flex gap="3.5" align="center">
         <Porthole size={116} pieces={pieces} full={load.massG / load.programme.capacityG} number={at + 1} />
         <Box>
           <ProgrammeLine load={load} />
-          <Box fontSize="15px">
+          <Box fontSize="note">
             {kilos(load.massG)} of {kilos(load.programme.capacityG)} kg
           </Box>
         </Box>
@@ -119,10 +119,10 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
       <CompartmentDrawing of={load.compartments} />
       <Box>
         <Flex justify="space-between" align="baseline">
-          <Box as="h2" fontSize="18px">
+          <Box as="h2" fontSize="large">
             In this drum
           </Box>
-          <Box color="soft" fontSize="14px">
+          <Box color="soft" fontSize="small">
             tap a piece to move it
           </Box>
         </Flex>
@@ -138,7 +138,7 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
         ))}
       </Box>
       {chores && (
-        <Box fontSize="15px">
+        <Box fontSize="note">
           <b>Before:</b> {chores}.
         </Box>
       )}
@@ -147,7 +147,7 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
         <PrintLoad load={load} pieces={pieces} name={name} />
       </Fold>
       {mayFill && (
-        <Box position="sticky" bottom="64px" paddingBlock="8px" bg="card" zIndex={1}>
+        <Box position="sticky" bottom="4rem" paddingBlock="2" bg="card" zIndex={1}>
           <FillButton
             load={load}
             number={at + 1}
@@ -171,13 +171,13 @@ function Answers({ wash, arranging, name }: DrumsProps) {
   }, []);
   if (!lifted) return null;
   return (
-    <Stack gap="10px" as="section" aria-label="What the drums say">
-      <Box as="h2" ref={head} fontSize="18px">
+    <Stack gap="2.5" as="section" aria-label="What the drums say">
+      <Box as="h2" ref={head} fontSize="large">
         Where to put {pieceTitle(lifted)}
       </Box>
       {(wash.answers[lifted.id] ?? []).map((answer, index) => (
         <Box key={wash.loads[index]?.pieceIds.join() ?? index}>
-          <Box fontWeight={700} fontSize="15px">
+          <Box fontWeight={700} fontSize="note">
             Drum {index + 1}
           </Box>
           <AnswerCard
@@ -191,15 +191,15 @@ function Answers({ wash, arranging, name }: DrumsProps) {
       ))}
       {lifted.maxC && (
         <>
-          <Button minHeight="52px" onClick={() => arranging.put(lifted.id, 'own')}>
+          <Button minHeight="3.25rem" onClick={() => arranging.put(lifted.id, 'own')}>
             A drum of its own
           </Button>
-          <Button minHeight="52px" onClick={() => arranging.put(lifted.id, 'heap')}>
+          <Button minHeight="3.25rem" onClick={() => arranging.put(lifted.id, 'heap')}>
             Leave it in the heap
           </Button>
         </>
       )}
-      <Button variant="plain" minHeight="52px" onClick={() => arranging.lift(null)}>
+      <Button variant="plain" minHeight="3.25rem" onClick={() => arranging.lift(null)}>
         Put it back
       </Button>
     </Stack>
@@ -209,7 +209,7 @@ function Answers({ wash, arranging, name }: DrumsProps) {
 function Heap(props: DrumsProps) {
   return (
     <Box>
-      <Box as="h2" fontSize="18px">
+      <Box as="h2" fontSize="large">
         Stays in the heap
       </Box>
       <StayingPieces {...props} ruled />

@@ -41,20 +41,20 @@ export function EditLine({
     <Stack
       as="section"
       aria-label={`Of ${piece.name}`}
-      gap="12px"
+      gap="3"
       bg="card"
       border="1px solid"
       borderColor="line"
       borderRadius="md"
-      padding="14px 16px"
+      padding="0.875rem 1rem"
     >
-      <Flex justify="space-between" align="center" gap="10px" wrap="wrap">
-        <Box as="h2" fontSize="20px">
+      <Flex justify="space-between" align="center" gap="2.5" wrap="wrap">
+        <Box as="h2" fontSize="heading">
           {pieceTitle(piece)}
         </Box>
-        <Flex gap="10px" wrap="wrap" fontSize="14px" color="soft">
+        <Flex gap="2.5" wrap="wrap" fontSize="small" color="soft">
           {signsOf(piece).map((id) => (
-            <Flex key={id} gap="4px" align="center">
+            <Flex key={id} gap="1" align="center">
               <WashSign of={id} />
               {SIGN_WORDS.find(([one]) => one === id)?.[1]}
             </Flex>
@@ -71,7 +71,7 @@ export function EditLine({
           >
             −
           </Button>
-          <Box as="output" minWidth="30px" textAlign="center" fontWeight={700}>
+          <Box as="output" minWidth="1.875rem" textAlign="center" fontWeight={700}>
             {line.count}
           </Box>
           <Button
@@ -188,7 +188,7 @@ export function EditLine({
         <Input
           type="number"
           inputMode="numeric"
-          width="110px"
+          width="6.875rem"
           min={5}
           max={60000}
           value={line.massG ?? ''}
@@ -202,7 +202,7 @@ export function EditLine({
           {change.error.message}
         </Notice>
       )}
-      <Flex gap="8px" wrap="wrap">
+      <Flex gap="2" wrap="wrap">
         <Button
           variant="action"
           disabled={change.isPending}
@@ -223,8 +223,8 @@ export function EditLine({
 
 function Row({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Flex as="fieldset" gap="6px" wrap="wrap" align="center" border="none">
-      <Box as="legend" fontWeight={650} fontSize="15px" marginBottom="2px">
+    <Flex as="fieldset" gap="1.5" wrap="wrap" align="center" border="none">
+      <Box as="legend" fontWeight={650} fontSize="note" marginBottom="0.5">
         {title}
       </Box>
       {children}

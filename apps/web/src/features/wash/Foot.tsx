@@ -16,14 +16,14 @@ export function ByHandFirst({ wash, name }: { wash: WashView; name: PieceNames }
   const minutes = handMinutes(byHandFirst);
   return (
     <Box>
-      <Flex align="center" gap="8px" fontFamily="heading" fontWeight={700}>
+      <Flex align="center" gap="2" fontFamily="heading" fontWeight={700}>
         <WashMark of="hand" />
         {byHandFirst.length === 0
           ? 'Nothing by hand first'
           : `By hand first${minutes > 0 ? `, ${minutes} min of yours` : ''}`}
       </Flex>
       {byHandFirst.slice(0, 3).map(({ pieceId, troubleId, markIds, handsOnMin }) => (
-        <Box key={troubleId} fontSize="15px">
+        <Box key={troubleId} fontSize="note">
           <Link to={`/trouble/${troubleId}`}>
             <b>{name(pieceId)}</b>
           </Link>
@@ -32,7 +32,7 @@ export function ByHandFirst({ wash, name }: { wash: WashView; name: PieceNames }
         </Box>
       ))}
       {byHandFirst.length > 3 && (
-        <Box fontSize="15px" color="soft">
+        <Box fontSize="note" color="soft">
           and {byHandFirst.length - 3} more
         </Box>
       )}
@@ -49,7 +49,7 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
   };
   return (
     <Box>
-      <Flex justify="space-between" fontSize="15px" gap="12px">
+      <Flex justify="space-between" fontSize="note" gap="3">
         <span>fewest drums</span>
         <span>each at its best</span>
       </Flex>
@@ -67,13 +67,13 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
               ? 'each at its best'
               : `${Math.round(value * 10)} of 10 towards each at its best`
         }
-        style={{ width: '100%', accentColor: 'var(--ff-colors-leaf)', minHeight: '44px' }}
+        style={{ width: '100%', accentColor: 'var(--ff-colors-leaf)', minHeight: '2.75rem' }}
         onChange={(event) => setValue(Number(event.target.value))}
         onPointerUp={send}
         onKeyUp={send}
         onBlur={send}
       />
-      <Box fontSize="15px">
+      <Box fontSize="note">
         {wash.loads.length > 0 && (
           <>
             All {wash.loads.length > 1 ? 'together' : 'of it'}: <b>{sumText(wash.loads, money)}</b>
@@ -83,7 +83,7 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
       {wash.arranged && (
         <Button
           variant="plain"
-          minHeight={{ base: '44px', md: '34px' }}
+          minHeight={{ base: '2.75rem', md: '2.125rem' }}
           onClick={() => arranging.sort(value)}
         >
           Sort it again
@@ -110,7 +110,7 @@ export function FillButton({
   if (!load) return null;
   return (
     <Box>
-      {machineFreeAt && <Box fontSize="15px">The machine is busy till {timeOfDay(machineFreeAt)}.</Box>}
+      {machineFreeAt && <Box fontSize="note">The machine is busy till {timeOfDay(machineFreeAt)}.</Box>}
       <Button
         variant={machineFreeAt ? 'outline' : 'action'}
         size="large"

@@ -11,13 +11,13 @@ const Row = chakra('button', {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '10px',
+    gap: '2.5',
     flex: '1',
     minWidth: '0',
-    minHeight: { base: '52px', md: '37px' },
+    minHeight: { base: '3.25rem', md: '2.3125rem' },
     textAlign: 'start',
     borderRadius: 'sm',
-    paddingInline: '4px',
+    paddingInline: '1',
     touchAction: 'manipulation',
     _hover: { bg: 'track' },
     '&[aria-pressed=true]': { outline: '2px solid', outlineColor: 'leaf', bg: 'leafTint' },
@@ -60,7 +60,7 @@ export function HeapPieceRow({
           <Box fontWeight={700} lineHeight="1.2" {...(why ? {} : ONE_LINE)}>
             {pieceTitle(piece)}
           </Box>
-          <Box fontSize="14px" color="soft" lineHeight="1.25" {...(why ? {} : ONE_LINE)}>
+          <Box fontSize="small" color="soft" lineHeight="1.25" {...(why ? {} : ONE_LINE)}>
             {why ?? ofWhat(piece, say.name)}
             {piece.openMarkIds.map((id, at) => (
               <Box as="span" key={id}>
@@ -76,8 +76,8 @@ export function HeapPieceRow({
         <PieceSigns piece={piece} />
         <Box
           as="span"
-          fontSize="14px"
-          minWidth="30px"
+          fontSize="small"
+          minWidth="1.875rem"
           textAlign="end"
           title={piece.assumed.includes('mass') ? 'a guess' : undefined}
         >
@@ -105,8 +105,8 @@ const EditButton = chakra('button', {
     display: 'inline-flex',
     alignItems: 'center',
     justifyContent: 'center',
-    minWidth: { base: '44px', md: '28px' },
-    minHeight: { base: '44px', md: '28px' },
+    minWidth: { base: '2.75rem', md: '1.75rem' },
+    minHeight: { base: '2.75rem', md: '1.75rem' },
     color: 'soft',
     _hover: { color: 'leaf' },
   },

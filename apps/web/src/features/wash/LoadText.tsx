@@ -19,13 +19,13 @@ export function ProgrammeLine({ load }: { load: LoadView }) {
   const say = useLexicon();
   return (
     <Box>
-      <Box fontFamily="heading" fontWeight={700} fontSize="22px" lineHeight="28px">
+      <Box fontFamily="heading" fontWeight={700} fontSize="title" lineHeight="1.75rem">
         {load.programme.name}{' '}
         <Box as="span" color="water">
           {say.temp(load.tempC)}
         </Box>
       </Box>
-      <Box fontSize="15px">
+      <Box fontSize="note">
         spin {load.spinRpm} · {lengthWords(load.minutes)} · {load.kWh.toFixed(1)} kWh · {load.waterL} L
       </Box>
     </Box>
@@ -42,8 +42,8 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
     <Box
       borderInlineStart="3px solid"
       borderColor="ink"
-      paddingInlineStart="9px"
-      fontSize="15px"
+      paddingInlineStart="0.5625rem"
+      fontSize="note"
       lineHeight="1.4"
     >
       {words ? (
@@ -87,7 +87,7 @@ export function LoadCare({ load, name }: { load: LoadView; name: PieceNames }) {
   const chores = choresText(load, name, load.pieceIds.length);
   const { dryer } = load;
   return (
-    <Stack gap="8px" fontSize="15px" lineHeight="1.45" maxWidth="70ch">
+    <Stack gap="2" fontSize="note" lineHeight="1.45" maxWidth="70ch">
       {chores && (
         <Box>
           <b>Before:</b> {chores}.

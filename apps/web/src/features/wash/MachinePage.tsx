@@ -32,7 +32,11 @@ function Machine({ wash }: { wash: WashView }) {
       programmes: before.programmes.map((one) => (one.id === id ? { ...one, ...told } : one)),
     }));
   return (
-    <Stack gap="14px" padding={{ base: '8px 16px 90px', lg: '12px 24px 40px' }} maxWidth="860px">
+    <Stack
+      gap="3.5"
+      padding={{ base: '0.5rem 1rem 5.625rem', lg: '0.75rem 1.5rem 2.5rem' }}
+      maxWidth="53.75rem"
+    >
       <PageHeading title="Machine, dryer and rope" />
       {machine.guessed && (
         <Box color="soft">
@@ -42,7 +46,7 @@ function Machine({ wash }: { wash: WashView }) {
       )}
       {!may && <Box color="soft">This device shows the machine and does not change it.</Box>}
       <fieldset disabled={!may} style={{ display: 'contents' }}>
-        <Flex gap="16px" wrap="wrap">
+        <Flex gap="4" wrap="wrap">
           <Figure
             name="Machine, kg"
             value={machine.ratedG / 1000}
@@ -77,17 +81,17 @@ function Machine({ wash }: { wash: WashView }) {
           />
         </Flex>
         {machine.programmes.map((programme) => (
-          <Box as="fieldset" key={programme.id} borderTop="1px solid" borderColor="line" paddingTop="8px">
+          <Box as="fieldset" key={programme.id} borderTop="1px solid" borderColor="line" paddingTop="2">
             <Box as="legend" fontFamily="heading" fontWeight={700}>
               {programme.name}
             </Box>
-            <Flex gap="16px" wrap="wrap">
-              <Box as="label" fontSize="15px">
+            <Flex gap="4" wrap="wrap">
+              <Box as="label" fontSize="note">
                 Its name on the machine
                 <Input
                   value={programme.name}
                   maxLength={40}
-                  width="170px"
+                  width="10.625rem"
                   display="block"
                   onChange={(event) => setProgramme(programme.id, { name: event.target.value })}
                 />
@@ -162,13 +166,13 @@ interface FigureProps {
 function Figure({ name, value, min, max, step, onChange }: FigureProps) {
   const [text, setText] = useState(String(value));
   return (
-    <Box as="label" fontSize="15px">
+    <Box as="label" fontSize="note">
       {name}
       <Input
         type="number"
         inputMode="decimal"
         display="block"
-        width="110px"
+        width="6.875rem"
         min={min}
         max={max}
         step={step}

@@ -26,7 +26,7 @@ export function RunningLoads({
   const nowMs = useServerNow(now, receivedAt);
   if (running.length === 0) return null;
   return (
-    <Stack as="section" aria-label="Filled" gap="10px">
+    <Stack as="section" aria-label="Filled" gap="2.5">
       {running.map((load, index) => (
         <Running key={load.id} load={load} nowMs={nowMs} number={running.length - index} />
       ))}
@@ -53,12 +53,12 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
           : `done since ${timeOfDay(load.endsAt)}: hang it by ${timeOfDay(load.hangBy)}`;
   return (
     <Flex
-      gap="14px"
+      gap="3.5"
       align="center"
       wrap="wrap"
       bg={left <= 0 && load.doneAt === null ? 'discTint' : 'paper'}
       borderRadius="md"
-      padding="8px 14px"
+      padding="0.5rem 0.875rem"
     >
       <Porthole
         size={64}
@@ -67,16 +67,16 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
         full={0.7}
         running={load.doneAt === null ? Math.max(0, left / total) : 0}
       />
-      <Box flex="1" minWidth="200px">
+      <Box flex="1" minWidth="12.5rem">
         <Box fontWeight={700}>
           {load.load.name}
           {load.load.programmeId === BY_HAND ? '' : ` ${say.temp(load.load.tempC)}`}: {state}
         </Box>
-        <Box fontSize="15px" color="soft">
+        <Box fontSize="note" color="soft">
           {load.pieces.map(pieceTitle).join(' · ')}
         </Box>
         {load.doneAt !== null && marked.length > 0 && (
-          <Box fontSize="15px">
+          <Box fontSize="note">
             Look in daylight before any heat:{' '}
             {marked
               .map(({ name, openMarkIds }) => `${name} (${openMarkIds.map(say.name).join(', ')})`)
@@ -91,7 +91,7 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
         )}
       </Box>
       {may && (
-        <Flex gap="8px" wrap="wrap">
+        <Flex gap="2" wrap="wrap">
           {load.doneAt === null ? (
             <Button
               variant={left > 0 ? 'outline' : 'action'}

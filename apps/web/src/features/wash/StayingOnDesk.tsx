@@ -15,42 +15,42 @@ export function StayingOnDesk(props: DrumsProps) {
       templateColumns="subgrid"
       borderTop="1px solid"
       borderColor="line"
-      minHeight="60px"
+      minHeight="3.75rem"
     >
       <Drop id="heap">
-        <Box bg="paper" padding="8px 10px 14px 16px" minHeight="60px" height="100%">
-          <Box fontFamily="heading" fontWeight={700} fontSize="15px">
+        <Box bg="paper" padding="0.5rem 0.625rem 0.875rem 1rem" minHeight="3.75rem" height="100%">
+          <Box fontFamily="heading" fontWeight={700} fontSize="note">
             Stays in the heap
           </Box>
           <StayingPieces {...props} />
         </Box>
       </Drop>
-      <Box gridColumn="2 / -1" paddingBlock="10px">
+      <Box gridColumn="2 / -1" paddingBlock="2.5">
         {lifted?.maxC && (
           <Drop id="own">
-            <Flex gap="8px" align="center" wrap="wrap">
+            <Flex gap="2" align="center" wrap="wrap">
               <Button
                 variant="outline"
-                minHeight={{ base: '44px', md: '37px' }}
+                minHeight={{ base: '2.75rem', md: '2.3125rem' }}
                 onClick={() => arranging.put(lifted.id, 'own')}
               >
                 A drum of its own
               </Button>
               <Button
                 variant="outline"
-                minHeight={{ base: '44px', md: '37px' }}
+                minHeight={{ base: '2.75rem', md: '2.3125rem' }}
                 onClick={() => arranging.put(lifted.id, 'heap')}
               >
                 Leave it in the heap
               </Button>
               <Button
                 variant="plain"
-                minHeight={{ base: '44px', md: '37px' }}
+                minHeight={{ base: '2.75rem', md: '2.3125rem' }}
                 onClick={() => arranging.lift(null)}
               >
                 Put it back
               </Button>
-              <Box fontSize="15px" color="soft">
+              <Box fontSize="note" color="soft">
                 Keys: 1–9 drum, 0 its own, Backspace heap, Esc back
               </Box>
             </Flex>

@@ -18,7 +18,7 @@ export function StayingPieces({ wash, arranging, onEdit, mayFill, ruled = false 
   const byHand = useWashedByHand();
   if (wash.stays.length === 0)
     return (
-      <Box fontSize="15px" color="soft">
+      <Box fontSize="note" color="soft">
         Nothing stays.
       </Box>
     );
@@ -39,7 +39,7 @@ export function StayingPieces({ wash, arranging, onEdit, mayFill, ruled = false 
             <Button
               variant="outline"
               size="small"
-              margin="0 0 8px 60px"
+              margin="0 0 0.5rem 3.75rem"
               aria-label={`Washed by hand: ${piece.name}`}
               disabled={byHand.isPending}
               onClick={() => byHand.mutate({ key: newKey(), lineId: piece.lineId })}

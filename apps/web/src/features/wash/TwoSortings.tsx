@@ -8,14 +8,14 @@ const Choice = chakra('button', {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '6px',
-    minHeight: '52px',
-    paddingInline: '10px',
+    gap: '1.5',
+    minHeight: '3.25rem',
+    paddingInline: '2.5',
     border: '1.5px solid',
     borderColor: 'line',
     borderRadius: 'md',
     bg: 'card',
-    fontSize: '15px',
+    fontSize: 'note',
     '&[aria-pressed=true]': { borderColor: 'leaf', bg: 'leafTint', fontWeight: 700 },
   },
 });
@@ -32,8 +32,8 @@ export function TwoSortings({ wash, arranging }: { wash: WashView; arranging: Ar
       return <Porthole key={ids.join()} size={36} pieces={pieces} full={full} number={at + 1} />;
     });
   return (
-    <Flex as="section" aria-label="Two sortings" align="center" gap="10px" wrap="wrap">
-      <Box fontSize="15px">Two sortings are as good:</Box>
+    <Flex as="section" aria-label="Two sortings" align="center" gap="2.5" wrap="wrap">
+      <Box fontSize="note">Two sortings are as good:</Box>
       <Choice type="button" aria-pressed={true} disabled>
         {drawn(loads.map(({ pieceIds }) => pieceIds))} one full after the other
       </Choice>

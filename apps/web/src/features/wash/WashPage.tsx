@@ -59,16 +59,16 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
   const isEmpty = wash.pieces.length === 0;
   const Drums = onDesk ? DrumsOnDesk : DrumsOnPhone;
   return (
-    <Stack gap="12px" padding={{ base: '8px 16px 90px', lg: '0' }}>
-      <Box padding={{ base: '0', lg: '12px 20px 0' }}>
-        <Flex align="baseline" gap="14px" wrap="wrap">
+    <Stack gap="3" padding={{ base: '0.5rem 1rem 5.625rem', lg: '0' }}>
+      <Box padding={{ base: '0', lg: '0.75rem 1.25rem 0' }}>
+        <Flex align="baseline" gap="3.5" wrap="wrap">
           <PageHeading title="Wash" unseen={!onDesk}>
             {onDesk ? 'The heap' : 'Wash'}
           </PageHeading>
           {may && !isEmpty && (
             <Button
               variant="plain"
-              minHeight={{ base: '44px', md: '36px' }}
+              minHeight={{ base: '2.75rem', md: '2.25rem' }}
               aria-expanded={adding}
               onClick={() => setAdding(!adding)}
             >
@@ -78,7 +78,7 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
           {!isEmpty && (
             <Button
               variant="plain"
-              minHeight={{ base: '44px', md: '36px' }}
+              minHeight={{ base: '2.75rem', md: '2.25rem' }}
               aria-expanded={signs}
               onClick={() => setSigns(!signs)}
             >
@@ -88,7 +88,7 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
         </Flex>
         {signs && <SignWords />}
         {isEmpty && (
-          <Box maxWidth="64ch" marginBottom="8px">
+          <Box maxWidth="64ch" marginBottom="2">
             The heap is empty. Tap what you wore last, or type what you have.
           </Box>
         )}
@@ -96,7 +96,7 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
           <AddToHeap wash={wash} {...(isEmpty ? {} : { onDone: () => setAdding(false) })} />
         )}
         {editing && (
-          <Box marginTop="10px">
+          <Box marginTop="2.5">
             <EditLine
               key={editing.id}
               piece={editing}
@@ -109,11 +109,11 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
           </Box>
         )}
         {dropped && (
-          <Flex role="status" align="center" gap="8px">
+          <Flex role="status" align="center" gap="2">
             <Box>{dropped.name} is out of the heap.</Box>
             <Button
               variant="plain"
-              minHeight={{ base: '44px', md: '34px' }}
+              minHeight={{ base: '2.75rem', md: '2.125rem' }}
               onClick={() =>
                 add.mutate([{ id: newKey(), line: dropped.told }], { onSuccess: () => setDropped(null) })
               }
@@ -126,7 +126,7 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
         <Box srOnly aria-live="polite">
           {arranging.lifted && answersAloud(wash, arranging.lifted, name, say)}
         </Box>
-        <Box marginTop="8px">
+        <Box marginTop="2">
           <RunningLoads running={wash.running} now={wash.now} receivedAt={receivedAt} />
         </Box>
       </Box>
@@ -159,11 +159,11 @@ function Said({ arranging, error }: { arranging: ReturnType<typeof useArranging>
   const failed = error ?? arranging.error;
   return (
     <>
-      <Flex role="status" align="center" gap="8px" minHeight={arranging.said ? '36px' : '0'}>
+      <Flex role="status" align="center" gap="2" minHeight={arranging.said ? '2.25rem' : '0'}>
         {arranging.said && (
           <>
             <Box>{arranging.said}</Box>
-            <Button variant="plain" minHeight={{ base: '44px', md: '34px' }} onClick={arranging.undo}>
+            <Button variant="plain" minHeight={{ base: '2.75rem', md: '2.125rem' }} onClick={arranging.undo}>
               Undo
             </Button>
           </>

@@ -23,21 +23,21 @@ export function WhatWorksPage() {
 
 function Learned({ works }: { works: WhatWorksView }) {
   return (
-    <Box maxWidth="1180px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+    <Box maxWidth="73.75rem" marginInline="auto" padding={{ base: '4', md: '1.5rem 1.75rem' }}>
       <PageHeading title="What works here" />
-      <Box color="soft" marginBottom="16px" maxWidth="70ch">
+      <Box color="soft" marginBottom="4" maxWidth="70ch">
         {works.uses === 0
           ? 'Every result you save teaches the plans. So far they go by the usual figures alone.'
           : `Plans count ${works.uses} uses of your own.`}
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}
-        gap="26px 40px"
+        gap="1.625rem 2.5rem"
       >
-        <Stack gap="10px" minWidth="0">
+        <Stack gap="2.5" minWidth="0">
           <Rows rows={works.rows} />
         </Stack>
-        <Stack gap="22px" order={{ base: -1, lg: 0 }}>
+        <Stack gap="5.5" order={{ base: -1, lg: 0 }}>
           <Changed works={works} />
           <Next works={works} />
         </Stack>
@@ -54,14 +54,14 @@ function Changed({ works }: { works: WhatWorksView }) {
   const groups = moveGroups(works.moves, say);
   return (
     <Box as="section" aria-label="What it changed">
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         What it changed
       </Box>
       {groups.length === 0 && <Empty>Nothing yet that changes a plan.</Empty>}
       {groups.map((group) => (
         <Box key={group.troubleId} data-moves={group.troubleId}>
           <Fold title={group.title} purpose={group.summary}>
-            <Box as="ul" paddingInlineStart="18px" fontSize="15px" listStyleType="disc">
+            <Box as="ul" paddingInlineStart="4.5" fontSize="note" listStyleType="disc">
               {group.lines.map((line) => (
                 <li key={line}>{line}</li>
               ))}
@@ -81,7 +81,7 @@ function Next({ works }: { works: WhatWorksView }) {
   const [first, second] = nextTrial.methodIds;
   return (
     <Box as="section" aria-label="Worth finding out">
-      <Box as="h2" fontSize="20px" marginBottom="6px">
+      <Box as="h2" fontSize="heading" marginBottom="1.5">
         Worth finding out
       </Box>
       <Notice kind="note" word={say.name(nextTrial.markId)}>
@@ -117,11 +117,11 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
     );
   return (
     <Box as="section" aria-label="Method by method">
-      <Box fontSize="14px" color="soft">
+      <Box fontSize="small" color="soft">
         Taken out in one round: ┄ usual · filled: here · ┃ middle · ticks: each use
       </Box>
       <Box as="table" width="100%" style={{ borderCollapse: 'collapse' }}>
-        <Box as="thead" fontSize="14px" color="soft" textAlign="start">
+        <Box as="thead" fontSize="small" color="soft" textAlign="start">
           <tr>
             <Box as="th" textAlign="start" fontWeight={400} width={{ base: 'auto', md: '34%' }}>
               Method
@@ -144,10 +144,10 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 as="th"
                 {...{ colSpan: 4, scope: 'rowgroup' }}
                 textAlign="start"
-                paddingTop="14px"
+                paddingTop="3.5"
                 fontFamily="heading"
                 fontWeight={650}
-                fontSize="17px"
+                fontSize="lead"
               >
                 {group.title}
               </Box>
@@ -160,22 +160,22 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 borderColor="line"
                 data-works={`${row.methodId} ${row.markId}`}
               >
-                <Box as="td" paddingBlock="8px" paddingInlineEnd="12px">
+                <Box as="td" paddingBlock="2" paddingInlineEnd="3">
                   <Box fontWeight={650}>{say.name(row.methodId)}</Box>
-                  <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
+                  <Box fontSize="small" display={{ base: 'block', md: 'none' }}>
                     {figures(row)}
                   </Box>
-                  <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row.book, row.mean, row.uses)]}>
+                  <Box fontSize="small" color={VERDICT_COLOURS[againstBook(row.book, row.mean, row.uses)]}>
                     {VERDICTS[againstBook(row.book, row.mean, row.uses)]}
                   </Box>
                 </Box>
-                <Box as="td" minWidth="120px">
+                <Box as="td" minWidth="7.5rem">
                   <WorksChart row={row} />
                 </Box>
                 <Box
                   as="td"
                   textAlign="end"
-                  paddingInlineStart="12px"
+                  paddingInlineStart="3"
                   whiteSpace="nowrap"
                   display={{ base: 'none', md: 'table-cell' }}
                 >
@@ -184,7 +184,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 <Box
                   as="td"
                   textAlign="end"
-                  paddingInlineStart="12px"
+                  paddingInlineStart="3"
                   whiteSpace="nowrap"
                   display={{ base: 'none', md: 'table-cell' }}
                 >

@@ -15,7 +15,7 @@ export function WorksChart({ row }: { row: WorksRowView }) {
       role="img"
       aria-label={label}
       width="100%"
-      height="54px"
+      height="3.375rem"
       {...{ viewBox: '0 0 300 54', preserveAspectRatio: 'none' }}
     >
       {[0, 0.25, 0.5, 0.75, 1].map((share) => (

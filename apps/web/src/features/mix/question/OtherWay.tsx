@@ -69,7 +69,7 @@ export function OtherWay({
   const error = answer.error instanceof ApiProblem ? answer.error.message : answer.error?.message;
   return (
     <Box as="section" aria-label="The other way round">
-      <Box as="h2" fontSize="20px" marginBottom="6px">
+      <Box as="h2" fontSize="heading" marginBottom="1.5">
         The other way round
       </Box>
       <ChipRow
@@ -78,7 +78,7 @@ export function OtherWay({
         chosen={question.kind}
         onChoose={(kind) => setQuestion(startOf(kind, household))}
       />
-      <Box marginTop="14px">
+      <Box marginTop="3.5">
         <QuestionSentence
           key={question.kind}
           question={question}
@@ -87,7 +87,7 @@ export function OtherWay({
           onChange={setQuestion}
         />
       </Box>
-      <Box aria-live="polite" marginTop="10px" minHeight="56px" data-answer={question.kind}>
+      <Box aria-live="polite" marginTop="2.5" minHeight="3.5rem" data-answer={question.kind}>
         {error ? (
           <Box color="brick" role="alert">
             ⚠ {error}
@@ -96,20 +96,20 @@ export function OtherWay({
           answer.data &&
           (answer.data.kind === question.kind || answer.data.kind === 'refused') && (
             <>
-              <Stack gap="2px">
+              <Stack gap="0.5">
                 {answerLines(question, answer.data, say, measures).map((line, index) => (
                   <Box
                     key={line}
                     fontFamily={index === 0 ? 'heading' : undefined}
                     fontWeight={index === 0 ? 700 : 400}
-                    fontSize={index === 0 ? '21px' : '15px'}
+                    fontSize={index === 0 ? 'heading' : 'note'}
                     color={index === 0 ? 'ink' : 'soft'}
                   >
                     {line}
                   </Box>
                 ))}
               </Stack>
-              <Box marginTop="10px">
+              <Box marginTop="2.5">
                 <CautionDigest ids={answer.data.cautionIds} lead="Before you pour" />
               </Box>
             </>

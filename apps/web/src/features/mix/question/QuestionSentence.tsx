@@ -73,7 +73,7 @@ function boxesFor(onChange: SentenceProps['onChange']) {
   const box = (label: string, value: number, take: (value: number) => TableQuestion) => (
     <NumberBox
       label={label}
-      width="108px"
+      width="6.75rem"
       value={value}
       onChange={(next) => next !== null && onChange(take(next))}
     />
@@ -81,7 +81,7 @@ function boxesFor(onChange: SentenceProps['onChange']) {
   const temp = (label: string, value: number, take: (tempC: number) => TableQuestion) => (
     <TempBox
       label={label}
-      width="108px"
+      width="6.75rem"
       value={value}
       onChange={(next) => next !== null && onChange(take(next))}
     />
@@ -104,7 +104,7 @@ function SpotSentence({ question, onChange }: Asked<'spot'>) {
       {box('cm²', question.areaCm2, (areaCm2) => ({ ...question, areaCm2 }))}
       <Words
         label="made"
-        width="120px"
+        width="7.5rem"
         value={question.wet}
         options={SPOT_WETNESSES.map((wet) => [wet, wet])}
         onChange={(wet) => onChange({ ...question, wet: wet as SpotWetness })}
@@ -119,7 +119,7 @@ function CoolSentence({ question, household, onChange }: Asked<'cool'> & Pick<Se
     <CurveLine>
       <Words
         label="vessel"
-        width="170px"
+        width="10.625rem"
         value={question.vesselId}
         options={household.vessels.map((vessel) => [vessel.id, vessel.name])}
         onChange={(vesselId) => onChange({ ...question, vesselId })}
@@ -154,7 +154,7 @@ interface WordsProps {
 /** One word of the sentence out of a few. */
 function Words({ label, width, value, options, onChange }: WordsProps) {
   return (
-    <Box as="label" fontSize="14px" color="soft" width={width}>
+    <Box as="label" fontSize="small" color="soft" width={width}>
       {label}
       <Select value={value} onChange={(event) => onChange(event.currentTarget.value)}>
         {options.map(([id, word]) => (

@@ -30,7 +30,7 @@ export function ScaleSentence({
     poured.find((agent) => agent.id === 'borax' && items.every((item) => item.agentId !== agent.id)) ??
     poured.find((agent) => items.every((item) => item.agentId !== agent.id));
   return (
-    <Stack gap="8px">
+    <Stack gap="2">
       {items.map((item, place) => (
         <ScaledItem
           key={item.agentId}
@@ -72,14 +72,14 @@ export function ScaleSentence({
         written for
         <NumberBox
           label="litres"
-          width="90px"
+          width="5.625rem"
           value={question.fromL}
           onChange={(fromL) => fromL !== null && onChange({ ...question, fromL })}
         />
         into
         <NumberBox
           label="litres"
-          width="90px"
+          width="5.625rem"
           value={question.toL}
           onChange={(toL) => toL !== null && onChange({ ...question, toL })}
         />
@@ -100,14 +100,14 @@ interface ScaledItemProps {
 function ScaledItem({ item, household, agents, onChange, onLeaveOut }: ScaledItemProps) {
   const agent = agents.find((candidate) => candidate.id === item.agentId);
   return (
-    <Flex gap="8px" wrap="wrap" alignItems="flex-end">
+    <Flex gap="2" wrap="wrap" alignItems="flex-end">
       <NumberBox
         label="amount"
-        width="84px"
+        width="5.25rem"
         value={item.amount}
         onChange={(amount) => amount !== null && onChange({ amount })}
       />
-      <Box as="label" fontSize="14px" color="soft" width="130px">
+      <Box as="label" fontSize="small" color="soft" width="8.125rem">
         of
         <Select value={item.unit} onChange={(event) => onChange({ unit: event.currentTarget.value })}>
           {agent &&
@@ -118,7 +118,7 @@ function ScaledItem({ item, household, agents, onChange, onLeaveOut }: ScaledIte
             ))}
         </Select>
       </Box>
-      <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="150px">
+      <Box as="label" fontSize="small" color="soft" flex="1" minWidth="9.375rem">
         product
         <Select value={item.agentId} onChange={(event) => onChange({ agentId: event.currentTarget.value })}>
           {agents.map((one) => (

@@ -31,8 +31,8 @@ export function KeepMix({
   const say = useLexicon();
   const catalogue = useCatalogue().data;
   return (
-    <Box as="section" aria-label="Keep this mix" borderTop="1px solid" borderColor="line" paddingTop="12px">
-      <Box as="label" display="block" fontSize="14px" color="soft">
+    <Box as="section" aria-label="Keep this mix" borderTop="1px solid" borderColor="line" paddingTop="3">
+      <Box as="label" display="block" fontSize="small" color="soft">
         Name of the mix
         <Input
           value={name}
@@ -44,7 +44,7 @@ export function KeepMix({
           }}
         />
       </Box>
-      <Flex gap="8px" marginTop="8px" wrap="wrap">
+      <Flex gap="2" marginTop="2" wrap="wrap">
         {may && (
           <Button variant="action" disabled={keep.isPending} onClick={() => keep.mutate({ name, mix })}>
             Put it on the shelf

@@ -17,7 +17,7 @@ export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
   const [gone, setGone] = useState<SavedMix | null>(null);
   return (
     <Box as="section" aria-label="On the shelf">
-      <Box as="h2" fontSize="20px" marginBottom="6px">
+      <Box as="h2" fontSize="heading" marginBottom="1.5">
         On the shelf
       </Box>
       {saved.isPending && <Loading what="the shelf" />}
@@ -34,7 +34,7 @@ export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
         ))}
       </Stack>
       {gone && (
-        <Flex role="status" gap="8px" alignItems="center">
+        <Flex role="status" gap="2" alignItems="center">
           “{gone.name}” is off the shelf.
           <Button
             variant="plain"
@@ -65,22 +65,15 @@ function SavedMixRow({
   const refused = verdict.refused[0];
   const { on: _on, ...poured } = mix;
   return (
-    <Flex
-      as="li"
-      gap="10px"
-      alignItems="center"
-      borderBottom="1px solid"
-      borderColor="line"
-      paddingBlock="8px"
-    >
+    <Flex as="li" gap="2.5" alignItems="center" borderBottom="1px solid" borderColor="line" paddingBlock="2">
       <Box flex="1" minWidth="0">
         <Box fontWeight={650}>{name}</Box>
         {refused ? (
-          <Box color="brick" fontSize="14px">
+          <Box color="brick" fontSize="small">
             ⚠ {findingWords(refused, say)}
           </Box>
         ) : (
-          <Box color="soft" fontSize="14px">
+          <Box color="soft" fontSize="small">
             {verdict.bath?.pours.map((pour) => `${say.name(pour.agentId)} ${strengthText(pour)}`).join(', ')}
             {verdict.bath?.pH ? ` · ${pHText(verdict.bath.pH).split(',')[0]}` : ''}
           </Box>

@@ -56,7 +56,7 @@ function Lines({
   const say = useLexicon();
   return (
     <Notice kind={kind} word={word}>
-      <Stack gap="4px" as="ul" listStyleType="none" aria-label={word}>
+      <Stack gap="1" as="ul" listStyleType="none" aria-label={word}>
         {sentences(findings, say).map((text) => (
           <li key={text}>
             <Terms>{text}</Terms>

@@ -69,8 +69,12 @@ function Table({
   const rim =
     verdict && verdict.refused.length > 0 ? 'must not be mixed' : rimWords(verdict?.cautionIds ?? []);
   return (
-    <Box maxWidth="1320px" marginInline="auto" padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}>
-      <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
+    <Box
+      maxWidth="82.5rem"
+      marginInline="auto"
+      padding={{ base: '0.875rem 1rem 2.5rem', lg: '1rem 1.625rem 2.5rem' }}
+    >
+      <Flex alignItems="baseline" justifyContent="space-between" marginBottom="2" gap="3" wrap="wrap">
         <PageHeading title="Mixing" />
         <Button variant="plain" size="small" onClick={() => change(EMPTY_MIX_DRAFT)}>
           Clear the table
@@ -80,9 +84,9 @@ function Table({
         templateColumns={{
           base: 'minmax(0, 1fr)',
           md: 'minmax(0, 1fr) minmax(0, 1fr)',
-          xl: '370px minmax(0, 1fr) 400px',
+          xl: '23.125rem minmax(0, 1fr) 25rem',
         }}
-        gap={{ base: '22px', lg: '26px' }}
+        gap={{ base: '5.5', lg: '6.5' }}
         alignItems="start"
       >
         <TableSide
@@ -93,7 +97,7 @@ function Table({
           fields={fields}
           onChange={change}
         />
-        <Stack gap="12px" alignItems="stretch">
+        <Stack gap="3" alignItems="stretch">
           <Box textAlign="center">
             {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
           </Box>
@@ -104,7 +108,7 @@ function Table({
           )}
           {verdict && <Judged verdict={verdict} draft={draft} />}
         </Stack>
-        <Stack gap="14px" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
+        <Stack gap="3.5" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
           <Figures verdict={verdict} catalogue={catalogue} roomC={household.roomC} measures={measures} />
           {mix && verdict && bath && draft.pours.length > 0 && (
             <KeepMix
@@ -119,8 +123,8 @@ function Table({
       </Grid>
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
-        gap="30px"
-        marginTop="30px"
+        gap="7.5"
+        marginTop="7.5"
       >
         <OtherWay household={household} catalogue={catalogue} measures={measures} />
         <SavedMixes onOpen={change} />
@@ -156,7 +160,7 @@ function Figures({ verdict, catalogue, roomC, measures }: FiguresProps) {
   const bath = verdict?.bath;
   if (!verdict || !bath)
     return (
-      <Box color="soft" fontSize="15px">
+      <Box color="soft" fontSize="note">
         {verdict && verdict.refused.length > 0
           ? 'No figures are given for what must not be mixed.'
           : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}

@@ -27,12 +27,12 @@ export function MixReadout({
   measures: Measures;
 }) {
   return (
-    <Stack gap="12px" as="section" aria-label="What the mix is">
+    <Stack gap="3" as="section" aria-label="What the mix is">
       {bath.pours.length > 0 && <Strengths pours={bath.pours} catalogue={catalogue} measures={measures} />}
       {bath.pH ? (
         <BathPH pH={bath.pH} piece={verdict.envelope?.pH ?? null} />
       ) : (
-        <Box color="soft" fontSize="14.5px">
+        <Box color="soft" fontSize="small">
           pH says nothing of this mix.
         </Box>
       )}
@@ -52,18 +52,18 @@ function Strengths({
 }) {
   const say = useLexicon();
   return (
-    <Stack as="ul" listStyleType="none" gap="6px" aria-label="Strengths">
+    <Stack as="ul" listStyleType="none" gap="1.5" aria-label="Strengths">
       {pours.map((pour) => {
         const liquid = catalogue.agents.find((agent) => agent.id === pour.agentId)?.isLiquid ?? true;
         return (
           <Box as="li" key={pour.agentId}>
-            <Flex justifyContent="space-between" gap="10px" alignItems="baseline">
+            <Flex justifyContent="space-between" gap="2.5" alignItems="baseline">
               <Box>{say.name(pour.agentId)}</Box>
-              <Box fontFamily="heading" fontWeight={700} fontSize="20px" whiteSpace="nowrap">
+              <Box fontFamily="heading" fontWeight={700} fontSize="heading" whiteSpace="nowrap">
                 {strengthText(pour)}
               </Box>
             </Flex>
-            <Box fontSize="13.5px" color="soft">
+            <Box fontSize="small" color="soft">
               {pouredText(pour, liquid, measures)}
             </Box>
           </Box>
@@ -83,7 +83,7 @@ function BathPH({
   const say = useLexicon();
   return (
     <Box>
-      <Flex justifyContent="space-between" alignItems="baseline" marginBottom="10px">
+      <Flex justifyContent="space-between" alignItems="baseline" marginBottom="2.5">
         <Box fontWeight={650}>
           <Terms>{pHText(pH)}</Terms>
         </Box>
@@ -97,7 +97,7 @@ function BathPH({
             </Button>
           }
         >
-          <Stack gap="8px">
+          <Stack gap="2">
             {pHBasis(pH).map((line) => (
               <Box key={line}>{line}</Box>
             ))}
@@ -106,7 +106,7 @@ function BathPH({
       </Flex>
       <PHScale pH={pH} piece={piece} />
       {piece?.limits[0] && (
-        <Box fontSize="13.5px" color="soft">
+        <Box fontSize="small" color="soft">
           Set by {ownerWords(piece.limits[0].owner, say)}.
         </Box>
       )}
@@ -119,7 +119,7 @@ function WaterAndTime({ bath }: { bath: MixBath }) {
   const say = useLexicon();
   const cool = bath.below.find(({ tempC }) => tempC === 40) ?? bath.below.at(-1);
   return (
-    <Stack gap="2px" fontSize="15px">
+    <Stack gap="0.5" fontSize="note">
       {bath.shares && (
         <Box>
           <strong>Water:</strong> {sharesText(bath, say)}.

@@ -24,10 +24,10 @@ export function OnPicker({
         : [];
   return (
     <Box as="section" aria-label="What goes in">
-      <Box fontSize="14px" color="soft" marginBottom="4px">
+      <Box fontSize="small" color="soft" marginBottom="1">
         What gets it
       </Box>
-      <Flex gap="8px" wrap="wrap" alignItems="center">
+      <Flex gap="2" wrap="wrap" alignItems="center">
         {names.map((name) => (
           <ChipButton
             key={name}

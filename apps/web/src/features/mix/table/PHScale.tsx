@@ -10,15 +10,23 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
     `Bath pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}` +
     (piece ? `; the piece bears ${piece.min} to ${piece.max}` : '');
   return (
-    <Box position="relative" height={piece ? '66px' : '46px'} role="img" aria-label={label}>
-      <Box position="absolute" top="20px" left="0" right="0" height="10px" bg="track" borderRadius="full" />
+    <Box position="relative" height={piece ? '4.125rem' : '2.875rem'} role="img" aria-label={label}>
+      <Box
+        position="absolute"
+        top="1.25rem"
+        left="0"
+        right="0"
+        height="0.625rem"
+        bg="track"
+        borderRadius="full"
+      />
       {[0, 2, 4, 7, 10, 12, 14].map((tick) => (
         <Box
           key={tick}
           position="absolute"
-          top="32px"
+          top="2rem"
           left={placeOf(tick)}
-          fontSize="12px"
+          fontSize="fine"
           color="soft"
           transform={tick === 0 ? undefined : tick === 14 ? 'translateX(-100%)' : 'translateX(-50%)'}
         >
@@ -27,20 +35,27 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
       ))}
       <Box
         position="absolute"
-        top="16px"
-        height="18px"
+        top="1rem"
+        height="1.125rem"
         left={placeOf(pH.low)}
         width={`calc(${placeOf(pH.high)} - ${placeOf(pH.low)})`}
-        minWidth="6px"
+        minWidth="0.375rem"
         borderRadius="sm"
         bg={fits ? 'water' : 'brick'}
         opacity={0.85}
       />
-      <Box position="absolute" top="10px" height="30px" width="2px" bg="ink" left={placeOf(pH.likely)} />
       <Box
         position="absolute"
-        top="-6px"
-        fontSize="13px"
+        top="0.625rem"
+        height="1.875rem"
+        width="2px"
+        bg="ink"
+        left={placeOf(pH.likely)}
+      />
+      <Box
+        position="absolute"
+        top="-0.375rem"
+        fontSize="small"
         fontWeight={700}
         left={placeOf(pH.likely)}
         transform="translateX(-50%)"
@@ -51,8 +66,8 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
         <>
           <Box
             position="absolute"
-            top="50px"
-            height="5px"
+            top="3.125rem"
+            height="0.3125rem"
             left={placeOf(piece.min)}
             width={`calc(${placeOf(piece.max)} - ${placeOf(piece.min)})`}
             bg="leaf"
@@ -60,8 +75,8 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
           />
           <Box
             position="absolute"
-            top="53px"
-            fontSize="12px"
+            top="3.3125rem"
+            fontSize="fine"
             color="leaf"
             left={placeOf((piece.min + piece.max) / 2)}
             transform="translateX(-50%)"

@@ -34,8 +34,8 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
     (agent) => !NOT_POURED.includes(agent.id) && pours.every((pour) => pour.agentId !== agent.id),
   );
   return (
-    <Stack gap="10px" as="section" aria-label="Poured in">
-      <Box fontSize="14px" color="soft">
+    <Stack gap="2.5" as="section" aria-label="Poured in">
+      <Box fontSize="small" color="soft">
         Poured in
       </Box>
       {pours.map((pour, index) => {
@@ -87,22 +87,22 @@ function PourRow({ pour, agent, household, faultOf, onChange, onOut }: PourRowPr
   const known = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
   const usual = known !== null ? String(known) : agent.needsStrength ? 'not known' : String(agent.recipePct);
   return (
-    <Box borderBottom="1px solid" borderColor="line" paddingBottom="8px" data-pour={agent.id}>
+    <Box borderBottom="1px solid" borderColor="line" paddingBottom="2" data-pour={agent.id}>
       <Flex justifyContent="space-between" alignItems="center">
         <Box fontWeight={650}>{agent.name}</Box>
         <Button variant="plain" aria-label={`Take out ${agent.name}`} onClick={onOut}>
           ✕
         </Button>
       </Flex>
-      <Flex gap="8px" alignItems="flex-end" wrap="wrap">
+      <Flex gap="2" alignItems="flex-end" wrap="wrap">
         <NumberBox
           label="How much"
-          width="92px"
+          width="5.75rem"
           value={pour.amount}
           error={faultOf('amount')}
           onChange={(amount) => amount !== null && onChange({ amount })}
         />
-        <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="110px">
+        <Box as="label" fontSize="small" color="soft" flex="1" minWidth="6.875rem">
           of
           <Select
             aria-label={`Measure for ${agent.name}`}
@@ -119,7 +119,7 @@ function PourRow({ pour, agent, household, faultOf, onChange, onOut }: PourRowPr
         {agent.strengthUnit && (
           <NumberBox
             label={agent.strengthUnit}
-            width="112px"
+            width="7rem"
             value={pour.strengthPct}
             placeholder={usual}
             error={faultOf('strengthPct')}

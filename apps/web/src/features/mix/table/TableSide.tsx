@@ -33,7 +33,7 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
   const chosen =
     draft.container.kind === 'vessel' ? `vessel*${draft.container.vesselId}` : draft.container.kind;
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <ChipRow
         label="Made in"
         options={places}
@@ -47,23 +47,23 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
           });
         }}
       />
-      <Flex gap="12px" wrap="wrap" alignItems="flex-end">
+      <Flex gap="3" wrap="wrap" alignItems="flex-end">
         <NumberBox
           label={inLitres ? 'Water, L' : 'Water, mL'}
-          width="104px"
+          width="6.5rem"
           value={inLitres ? draft.waterML / 1000 : draft.waterML}
           error={fields.waterML}
           onChange={(amount) => set({ waterML: Math.round((amount ?? 0) * (inLitres ? 1e6 : 1e3)) / 1000 })}
         />
         <TempBox
           label="at °"
-          width="84px"
+          width="5.25rem"
           value={draft.waterC}
           placeholderC={household.taps.coldC}
           error={fields.waterC}
           onChange={(waterC) => set({ waterC })}
         />
-        <Flex gap="6px" wrap="wrap">
+        <Flex gap="1.5" wrap="wrap">
           <ChipRow
             label="or as"
             options={[

@@ -67,7 +67,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           none="no method"
         />
       </Fact>
-      <Box paddingTop="12px">
+      <Box paddingTop="3">
         <CautionDigest ids={agent.cautionIds} lead={agent.name} />
       </Box>
     </>

@@ -62,19 +62,19 @@ export function CodesSheet({ reference }: { reference: Reference }) {
   return (
     <>
       {Object.entries(GROUPS).map(([group, title]) => (
-        <Box as="section" key={group} aria-label={title} marginBottom="14px">
-          <Box as="h2" fontSize="17px">
+        <Box as="section" key={group} aria-label={title} marginBottom="3.5">
+          <Box as="h2" fontSize="lead">
             {title}
           </Box>
-          <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="0 28px">
+          <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="0 1.75rem">
             {reference.careSignFacts
               .filter((sign) => sign.group === group)
               .map((sign) => (
                 <Grid
                   key={sign.id}
-                  templateColumns="44px 1fr"
-                  gap="10px"
-                  paddingBlock="6px"
+                  templateColumns="2.75rem 1fr"
+                  gap="2.5"
+                  paddingBlock="1.5"
                   borderBottom="1px solid"
                   borderColor="line"
                 >
@@ -82,7 +82,7 @@ export function CodesSheet({ reference }: { reference: Reference }) {
                   <Box>
                     <strong>{sign.means}</strong>{' '}
                     {sign.forbids !== '—' && <span>Forbids: {sign.forbids}</span>}
-                    <Box fontSize="14px" color="soft">
+                    <Box fontSize="small" color="soft">
                       {sign.name}; dotted system: {sign.dotted}. <Sources ids={sign.sourceIds} />
                     </Box>
                   </Box>
@@ -92,20 +92,20 @@ export function CodesSheet({ reference }: { reference: Reference }) {
         </Box>
       ))}
       <Box as="section" aria-label="Letters under a cushion">
-        <Box as="h2" fontSize="17px">
+        <Box as="h2" fontSize="lead">
           Letters under a cushion or on a carpet, for cleaning in place
         </Box>
         <Stack gap="0">
           {reference.codes.map((code) => (
             <Grid
               key={code.id}
-              templateColumns="86px 1fr"
-              gap="10px"
-              paddingBlock="6px"
+              templateColumns="5.375rem 1fr"
+              gap="2.5"
+              paddingBlock="1.5"
               borderBottom="1px solid"
               borderColor="line"
             >
-              <Box fontFamily="heading" fontWeight={700} fontSize="19px">
+              <Box fontFamily="heading" fontWeight={700} fontSize="heading">
                 {code.code}
               </Box>
               <Box>

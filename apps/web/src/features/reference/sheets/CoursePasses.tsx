@@ -21,10 +21,10 @@ export function CoursePasses({
   if (passes.length === 0) return null;
   return (
     <Box>
-      <Box as="h3" fontSize="15px" fontWeight="700">
+      <Box as="h3" fontSize="note" fontWeight="700">
         {label}
       </Box>
-      <Box as="ol" paddingInlineStart="22px" listStyleType="decimal">
+      <Box as="ol" paddingInlineStart="5.5" listStyleType="decimal">
         {passes.map((pass, place) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the order of a course never changes
           <PassLine key={place} pass={pass} reference={reference} />

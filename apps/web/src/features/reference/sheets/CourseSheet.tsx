@@ -30,7 +30,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
   const asked = params.get('cloth') as Cloth | null;
   const cloth = asked && CLOTHS.includes(asked) ? asked : firstFilled(course);
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <Box>
         <Terms>{course.verdict.is}</Terms> <Sources ids={course.sourceIds} />
       </Box>
@@ -53,7 +53,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
         ))}
       </Told>
       <Box as="nav" aria-label="Kinds of cloth" data-print="hide">
-        <Flex gap="6px" wrap="wrap">
+        <Flex gap="1.5" wrap="wrap">
           {CLOTHS.map((kind) => (
             <LinkButton
               key={kind}
@@ -69,7 +69,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
         </Flex>
       </Box>
       <Box as="section" aria-label={`On ${ON_CLOTH_WORDS[cloth]}`}>
-        <Box as="h2" fontSize="20px">
+        <Box as="h2" fontSize="heading">
           On {ON_CLOTH_WORDS[cloth]}
         </Box>
         <OnCloth given={course.cloths[cloth]} reference={reference} />
@@ -151,17 +151,17 @@ function Told({ title, folded = false, children }: ToldProps) {
   if (folded)
     return (
       <Fold title={title} printed>
-        <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
+        <Box as="ul" paddingInlineStart="4.5" listStyleType="disc">
           {children}
         </Box>
       </Fold>
     );
   return (
     <Box as="section">
-      <Box as="h2" fontSize="16px" color="soft">
+      <Box as="h2" fontSize="body" color="soft">
         {title}
       </Box>
-      <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
+      <Box as="ul" paddingInlineStart="4.5" listStyleType="disc">
         {children}
       </Box>
     </Box>
@@ -188,13 +188,13 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
   const say = useLexicon();
   if (given.kind === 'honest')
     return (
-      <Box paddingTop="6px">
+      <Box paddingTop="1.5">
         <b>{COURSE_END_WORDS[given.next]}.</b> <NotesText notes={given.why} />
       </Box>
     );
   const { first, wash, dry, checks, second, end, notes } = given;
   return (
-    <Stack gap="8px" paddingTop="6px">
+    <Stack gap="2" paddingTop="1.5">
       <CoursePasses label="First round" passes={first} reference={reference} />
       {wash && (
         <Fact term="Then the wash" sourceIds={['commonPractice']}>

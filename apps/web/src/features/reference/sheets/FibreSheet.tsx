@@ -67,11 +67,11 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
         const rules = fibre.chemistry.filter((rule) => rule.verdict === verdict);
         if (rules.length === 0) return null;
         return (
-          <Flex key={verdict} gap="2px 14px" paddingBlock="6px" wrap="wrap">
-            <Box flex="0 0 150px" color="soft">
+          <Flex key={verdict} gap="2px 0.875rem" paddingBlock="1.5" wrap="wrap">
+            <Box flex="0 0 9.375rem" color="soft">
               {words}
             </Box>
-            <Flex flex="1 1 240px" gap="6px" wrap="wrap" alignItems="center">
+            <Flex flex="1 1 15rem" gap="1.5" wrap="wrap" alignItems="center">
               {rules.map((rule) => (
                 <Chip key={rule.chemistry} state={state}>
                   {verdict === 'never' && '✕ '}

@@ -16,12 +16,12 @@ const APART = {
 const Cell = chakra('button', {
   base: {
     width: '100%',
-    minHeight: { base: '44px', md: '30px' },
-    minWidth: '26px',
+    minHeight: { base: '2.75rem', md: '1.875rem' },
+    minWidth: '1.625rem',
     border: '1px solid',
     borderColor: 'line',
     fontWeight: 700,
-    fontSize: '15px',
+    fontSize: 'note',
   },
   variants: {
     apart: {
@@ -44,16 +44,19 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
     pairs.find((pair) => (pair.a === a && pair.b === b) || (pair.a === b && pair.b === a));
   return (
     <>
-      <Stack direction="row" gap="16px" wrap="wrap" fontSize="14.5px" paddingBottom="8px">
+      <Stack direction="row" gap="4" wrap="wrap" fontSize="small" paddingBottom="2">
         {Object.entries(APART).map(([apart, [sign, words]]) => (
           <span key={apart}>
             <strong>{sign}</strong> {words}
           </span>
         ))}
       </Stack>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'auto minmax(260px, 1fr)' }} gap="12px 36px">
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'auto minmax(16.25rem, 1fr)' }}
+        gap="0.75rem 2.25rem"
+      >
         <Box overflowX="auto">
-          <table style={{ borderCollapse: 'collapse', fontSize: 14 }}>
+          <table style={{ borderCollapse: 'collapse', fontSize: '0.875rem' }}>
             <thead>
               <tr>
                 <td />
@@ -61,7 +64,7 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
                   <th
                     key={b}
                     scope="col"
-                    style={{ verticalAlign: 'bottom', fontWeight: 500, padding: '0 2px' }}
+                    style={{ verticalAlign: 'bottom', fontWeight: 500, padding: '0 0.125rem' }}
                   >
                     <span
                       style={{
@@ -81,7 +84,7 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
                 <tr key={a}>
                   <th
                     scope="row"
-                    style={{ textAlign: 'end', fontWeight: 600, paddingInlineEnd: 8, whiteSpace: 'nowrap' }}
+                    style={{ textAlign: 'end', fontWeight: 600, paddingInlineEnd: '0.5rem', whiteSpace: 'nowrap' }}
                   >
                     {CHEMISTRY_WORDS[a]}
                   </th>
@@ -110,10 +113,10 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
         </Box>
         {chosen && <Meeting pair={chosen} />}
       </Grid>
-      <Box as="h2" fontSize="17px" marginTop="8px">
+      <Box as="h2" fontSize="lead" marginTop="2">
         Cautions and their ground
       </Box>
-      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="6px 20px">
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="0.375rem 1.25rem">
         {reference.cautions.map((caution) => (
           <CautionDigest key={caution.id} ids={[caution.id]} lead={caution.ground.replace(/\.$/, '')} />
         ))}
@@ -126,14 +129,14 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
 function Meeting({ pair }: { pair: Pair }) {
   const [sign, words] = APART[pair.apart];
   return (
-    <Box role="status" paddingTop={{ lg: '180px' }} maxWidth="46ch">
-      <Box fontFamily="heading" fontSize="24px" fontWeight={650} lineHeight="1.3">
+    <Box role="status" paddingTop={{ lg: '11.25rem' }} maxWidth="46ch">
+      <Box fontFamily="heading" fontSize="title" fontWeight={650} lineHeight="1.3">
         {CHEMISTRY_WORDS[pair.a]} and {CHEMISTRY_WORDS[pair.b]}
       </Box>
-      <Box fontSize="19px" color="brick">
+      <Box fontSize="heading" color="brick">
         together it {pair.happens}.
       </Box>
-      <Box fontSize="17px" paddingTop="8px">
+      <Box fontSize="lead" paddingTop="2">
         {sign} {words}
         {pair.blocksSurface ? '; never both on a surface that cannot be rinsed through' : ''}.
       </Box>

@@ -21,11 +21,11 @@ export function ItemSheet({ item, reference }: { item: Reference['items'][number
   const most = WETTINGS.indexOf(item.mostWetting);
   return (
     <>
-      <Flex gap="2px 14px" paddingBlock="6px" wrap="wrap">
-        <Box flex="0 0 150px" color="soft">
+      <Flex gap="2px 0.875rem" paddingBlock="1.5" wrap="wrap">
+        <Box flex="0 0 9.375rem" color="soft">
           Wetting
         </Box>
-        <Flex gap="5px" wrap="wrap">
+        <Flex gap="0.3125rem" wrap="wrap">
           {WETTINGS.map((wetting, index) => (
             <Chip key={wetting} state={index <= most ? 'allowed' : 'forbidden'}>
               {index > most && '✕ '}

@@ -29,7 +29,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
     void navigate(addressOf({ ...EMPTY_DRAFT, facts: { ...EMPTY_DRAFT.facts, markIds: [mark.id] } }));
   return (
     <>
-      <Flex justifyContent="space-between" alignItems="baseline" gap="12px" wrap="wrap">
+      <Flex justifyContent="space-between" alignItems="baseline" gap="3" wrap="wrap">
         <Box color="soft">
           {course && course.name.toLowerCase() !== mark.name.toLowerCase() && (
             <>
@@ -45,7 +45,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
         </Button>
       </Flex>
       {course && <CourseSheet course={course} reference={reference} />}
-      <Box as="h2" fontSize="16px" color="soft" marginTop="18px">
+      <Box as="h2" fontSize="body" color="soft" marginTop="4.5">
         It is made of
       </Box>
       <RangeBars

@@ -17,7 +17,7 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
   const notes = Object.values(method.notes).flat();
   return (
     <>
-      <Box fontSize="17px" paddingBottom="6px">
+      <Box fontSize="lead" paddingBottom="1.5">
         {method.reason}
       </Box>
       {method.wetting !== 'dry' && (

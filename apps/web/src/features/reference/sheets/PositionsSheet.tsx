@@ -7,25 +7,25 @@ import { Sources } from '../Fact';
 export function PositionsSheet({ reference }: { reference: Reference }) {
   const chosen = useHousehold().data?.household.positions ?? {};
   return (
-    <Stack gap="16px">
+    <Stack gap="4">
       {reference.disputes.map(({ id, question }) => {
         const positions = reference.positions.filter((position) => position.dispute === id);
         const followedId = chosen[id] ?? positions.find((position) => position.isDefault)?.id;
         return (
           <Box as="section" key={id} id={id} aria-label={question}>
-            <Box as="h2" fontSize="17px">
+            <Box as="h2" fontSize="lead">
               {question}
             </Box>
             <Grid
               templateColumns={{ base: '1fr', md: `repeat(${positions.length}, minmax(0, 1fr))` }}
-              gap="6px 18px"
+              gap="0.375rem 1.125rem"
             >
               {positions.map((position) => (
                 <Box
                   key={position.id}
                   borderTop="3px solid"
                   borderColor={position.id === followedId ? 'leaf' : 'line'}
-                  paddingTop="4px"
+                  paddingTop="1"
                 >
                   <strong>{position.view}</strong>
                   {position.id === followedId && ' ✓ followed here'}

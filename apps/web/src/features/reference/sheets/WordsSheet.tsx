@@ -6,7 +6,7 @@ import { Fact } from '../Fact';
 export function WordsSheet({ reference }: { reference: Reference }) {
   const words = [...reference.words].sort((a, b) => a.name.localeCompare(b.name, 'en'));
   return (
-    <Box maxWidth="820px">
+    <Box maxWidth="51.25rem">
       {words.map(({ id, name, line, sourceIds }) => (
         <Fact key={id} term={name} sourceIds={sourceIds}>
           {line}

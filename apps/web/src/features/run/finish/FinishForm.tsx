@@ -29,7 +29,7 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
   const ways = nextOptions(run.state, run.plan, run.prices);
   const isOnlyWay = run.state.decision?.choices.length === 1;
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       {OFFERED[answer].map((outcome, index) => {
         const cost = costText(ways.find((way) => way.way === outcome)?.cost ?? null, run.prices.money);
         const hint = [OUTCOME_HINTS[outcome], cost && `about ${cost}`].filter(Boolean).join(' ');
@@ -40,12 +40,12 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
             variant={index === 0 && isOnlyWay ? 'action' : 'outline'}
             disabled={say.pending}
             flexDirection="column"
-            gap="2px"
+            gap="0.5"
             onClick={() => say.send({ kind: 'finished', outcome, note: note.trim() })}
           >
             <span>Save: {OUTCOME_WORDS[outcome]}</span>
             {hint && (
-              <Box as="span" fontSize="15px" fontWeight={400}>
+              <Box as="span" fontSize="note" fontWeight={400}>
                 {hint}
               </Box>
             )}
@@ -53,12 +53,12 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
         );
       })}
       {noting ? (
-        <Box as="label" fontSize="16px" color="soft">
+        <Box as="label" fontSize="body" color="soft">
           Note for next time
           <TextArea
             rows={2}
-            paddingBlock="8px"
-            fontSize="18px"
+            paddingBlock="2"
+            fontSize="large"
             maxLength={2000}
             value={note}
             onChange={(event) => setNote(event.currentTarget.value)}

@@ -14,11 +14,11 @@ import { RunReport } from './RunReport';
 export function FinishedCard({ run, title, say }: { run: RunView; title: string; say: Say }) {
   const { state } = run;
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       <PageHeading
         title={state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
         at="finished"
-        fontSize="32px"
+        fontSize="display.medium"
         data-step="finished"
       />
       <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">

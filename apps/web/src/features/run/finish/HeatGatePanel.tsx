@@ -22,9 +22,9 @@ export function HeatGatePanel({ run, say }: { run: RunView; say: Say }) {
   if (!heatSetsIt(run)) return null;
   const mayWaive = heat === 'closed' && !heatEndangersPeople(run.plan, run.state);
   return (
-    <Box display="flex" gap="10px" alignItems="center" flexWrap="wrap" fontSize="17px" data-heat={heat}>
+    <Box display="flex" gap="2.5" alignItems="center" flexWrap="wrap" fontSize="lead" data-heat={heat}>
       <Shape size={24} strokeWidth={1.8} aria-hidden="true" />
-      <Box flex="1" minWidth="220px">
+      <Box flex="1" minWidth="13.75rem">
         {RUN_HEAT_WORDS[heat]}
       </Box>
       {mayWaive && (
@@ -37,16 +37,16 @@ export function HeatGatePanel({ run, say }: { run: RunView; say: Say }) {
             <Dialog.Positioner>
               <Dialog.Content>
                 <Dialog.Title>Heat before it is gone?</Dialog.Title>
-                <Box marginBottom="12px">
+                <Box marginBottom="3">
                   What is left will most likely stay for good. The tag’s own limits for dryer and iron still
                   hold. Say why: it is written into the log.
                 </Box>
-                <Box display="flex" flexDirection="column" gap="10px">
+                <Box display="flex" flexDirection="column" gap="2.5">
                   {REASONS.map((reason) => (
                     <ChipButton
                       key={reason}
                       size="touch"
-                      minHeight="56px"
+                      minHeight="3.5rem"
                       state="forbidden"
                       disabled={say.pending}
                       onClick={() => {

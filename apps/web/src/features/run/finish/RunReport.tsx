@@ -26,7 +26,7 @@ export function RunReport({ title, run }: { title: string; run: RunView }) {
     </Box>
   );
   return (
-    <Flex gap="8px" wrap="wrap" data-print="hide">
+    <Flex gap="2" wrap="wrap" data-print="hide">
       <Button onClick={() => paper.print(sheet)}>Print the report</Button>
       <Button onClick={() => downloadText(`${title}.md`, 'text/markdown', runMarkdown(title, run, say))}>
         Report as Markdown

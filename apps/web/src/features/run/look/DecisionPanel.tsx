@@ -50,17 +50,17 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const curve = stallView({ looks: looksForCurve(looks, passIndex, run.plan) }, passIndex);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
-    <Stack gap="10px" role="group" aria-label="What next?">
+    <Stack gap="2.5" role="group" aria-label="What next?">
       <Notice
         kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'}
         word={ANSWER_WORDS[decision.answer]}
       >
-        <Box as="span" fontSize="18px">
+        <Box as="span" fontSize="large">
           {adviceWords(decision.answer, wayOut)}
         </Box>
       </Notice>
       {told.length > 1 && (
-        <Box as="ul" paddingInlineStart="18px" listStyleType="disc" fontSize="17px">
+        <Box as="ul" paddingInlineStart="4.5" listStyleType="disc" fontSize="lead">
           {told.map(({ markId, leftPct, answer }) => (
             <li key={markId}>
               {words.name(markId)}: {LEVEL_WORDS[levelOf(leftPct).id].title.toLowerCase()}
@@ -70,7 +70,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
         </Box>
       )}
       {judged && (
-        <Box fontSize="17px">
+        <Box fontSize="lead">
           {told.length > 1 && `Of ${words.name(markToRepeat(looks, run.markIds) ?? '')}: `}
           {stallWords(curve)}
         </Box>
@@ -82,8 +82,8 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           variant={way.way === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'}
           disabled={say.pending}
           flexDirection="column"
-          gap="2px"
-          paddingBlock="8px"
+          gap="0.5"
+          paddingBlock="2"
           onClick={() => say.send({ kind: 'decided', choice: way.way })}
         >
           <span>
@@ -93,7 +93,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
               : ''}
           </span>
           {wayLine(way, run.prices.money) && (
-            <Box as="span" fontSize="15px" fontWeight={400}>
+            <Box as="span" fontSize="note" fontWeight={400}>
               {wayLine(way, run.prices.money)}
             </Box>
           )}

@@ -4,17 +4,17 @@ import { chakra } from '@chakra-ui/react';
 export const LookAnswerButton = chakra('button', {
   base: {
     display: 'flex',
-    gap: '12px',
+    gap: '3',
     alignItems: 'center',
     textAlign: 'start',
-    minHeight: '72px',
-    padding: '8px 12px',
+    minHeight: '4.5rem',
+    padding: '0.5rem 0.75rem',
     borderRadius: 'md',
     border: '2px solid',
     borderColor: 'leaf',
     bg: 'card',
     color: 'ink',
-    fontSize: '19px',
+    fontSize: 'heading',
     fontWeight: 650,
     lineHeight: 1.2,
     _hover: { bg: 'leafTint' },
@@ -23,10 +23,10 @@ export const LookAnswerButton = chakra('button', {
   },
   variants: {
     grave: {
-      true: { borderColor: 'brick', borderStyle: 'dashed', color: 'brick', fontSize: '17px' },
+      true: { borderColor: 'brick', borderStyle: 'dashed', color: 'brick', fontSize: 'lead' },
       false: {},
     },
     /** One of many on the screen. */
-    compact: { true: { minHeight: '52px', padding: '4px 10px', fontSize: '17px' }, false: {} },
+    compact: { true: { minHeight: '3.25rem', padding: '0.25rem 0.625rem', fontSize: 'lead' }, false: {} },
   },
 });

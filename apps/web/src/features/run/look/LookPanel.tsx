@@ -36,8 +36,8 @@ export function LookPanel({ run, pass, action, say }: LookPanelProps) {
   const isSmell = kinds.length > 0 && kinds.every((kind) => kind === 'odour');
   const [only = ''] = asked;
   return (
-    <Stack gap="10px" role="group" aria-label="What do you see?">
-      <Box as="ol" paddingInlineStart="22px" fontSize="18px" listStyleType="decimal" lineHeight="1.35">
+    <Stack gap="2.5" role="group" aria-label="What do you see?">
+      <Box as="ol" paddingInlineStart="5.5" fontSize="large" listStyleType="decimal" lineHeight="1.35">
         {lookQuestions(pass, action, kinds).map((question) => (
           <li key={question}>{lookQuestionWords(question)}</li>
         ))}

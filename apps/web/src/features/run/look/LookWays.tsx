@@ -12,9 +12,9 @@ export function LookWays({ run, say }: { run: RunView; say: Say }) {
   const { now, ifBought } = run.plan.cupboard;
   const gains = ifBought !== null && ifBought.methodId !== now?.methodId && ifBought.agentIds.length > 0;
   return (
-    <Stack gap="8px" role="group" aria-label="Plan again">
+    <Stack gap="2" role="group" aria-label="Plan again">
       {gains && (
-        <Box fontSize="17px">
+        <Box fontSize="lead">
           With {ifBought.agentIds.map(words.name).join(' and ')} bought: {words.name(ifBought.methodId)},{' '}
           {effectRange(ifBought.effect)}.
         </Box>

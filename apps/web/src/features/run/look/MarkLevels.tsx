@@ -25,10 +25,10 @@ export function MarkLevels({ looks, markIds, say }: MarkLevelsProps) {
   const open = markIds.filter((id) => told[id] === undefined);
   const seenBefore = looks.some((look) => look.leftPct !== null);
   return (
-    <Stack gap="14px">
+    <Stack gap="3.5">
       {markIds.map((markId) => (
         <Box key={markId} role="group" aria-label={words.name(markId)}>
-          <Flex fontSize="18px" fontWeight={650} gap="8px" marginBottom="6px" wrap="wrap">
+          <Flex fontSize="large" fontWeight={650} gap="2" marginBottom="1.5" wrap="wrap">
             <span>{words.name(markId)}: how much is left?</span>
             {seenBefore && (
               <Box as="span" fontWeight={400} color="soft">
@@ -36,7 +36,7 @@ export function MarkLevels({ looks, markIds, say }: MarkLevelsProps) {
               </Box>
             )}
           </Flex>
-          <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="6px">
+          <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="1.5">
             {LEVELS.map(({ id, leftPct }) => (
               <LookAnswerButton
                 key={id}

@@ -33,7 +33,7 @@ export function OneLevel({ run, markId, isSmell, say }: OneLevelProps) {
       : 'of it';
   return (
     <>
-      <Box fontSize="18px" fontWeight={650}>
+      <Box fontSize="large" fontWeight={650}>
         How much {what} is left?
         {before !== null && (
           <Box as="span" fontWeight={400} color="soft">
@@ -42,7 +42,7 @@ export function OneLevel({ run, markId, isSmell, say }: OneLevelProps) {
           </Box>
         )}
       </Box>
-      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="2.5">
         {LEVELS.map((level) => (
           <LookAnswerButton
             key={level.id}

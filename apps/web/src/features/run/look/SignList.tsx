@@ -14,7 +14,7 @@ export function SignList({
   const text = (ids: readonly string[]) =>
     ids.flatMap((id) => signs.filter((sign) => sign.id === id).map((sign) => sign.text)).join(' ');
   return (
-    <Stack gap="6px">
+    <Stack gap="1.5">
       {expectedIds.length > 0 && (
         <Notice kind="good" word="Normal here">
           {text(expectedIds)}

@@ -43,7 +43,7 @@ export function StallCurve({ view }: { view: StallView }) {
   ];
   return (
     <Box role="img" aria-label={stallWords(view)}>
-      <Box fontSize="14px" color="soft">
+      <Box fontSize="small" color="soft">
         stain left, % — band: what an eye can tell · grey – – if it goes on like this ·{' '}
         <Box as="span" color="brick">
           red – – above this next time: change the method

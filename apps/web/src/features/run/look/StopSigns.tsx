@@ -11,7 +11,7 @@ export function StopSigns({ action, say, onBack }: { action: Action; say: Say; o
   const signs = useCatalogue().data?.signs ?? [];
   const alarms = action.alarmSignIds.flatMap((id) => signs.find((sign) => sign.id === id) ?? []);
   return (
-    <Stack gap="10px" role="group" aria-label="Which stop sign?">
+    <Stack gap="2.5" role="group" aria-label="Which stop sign?">
       {alarms.map((sign) => (
         <LookAnswerButton
           key={sign.id}

@@ -28,7 +28,7 @@ export function PhotoPanel({ run }: { run: RunView }) {
   };
   return (
     <Box as="section" aria-label="Pictures">
-      <Flex gap="10px" wrap="wrap" alignItems="flex-start">
+      <Flex gap="2.5" wrap="wrap" alignItems="flex-start">
         <FileButton
           accept="image/*"
           label="Take a picture"
@@ -41,7 +41,7 @@ export function PhotoPanel({ run }: { run: RunView }) {
           From a file
         </FileButton>
         {run.state.photos.map((photo) => (
-          <Box key={photo.photoId} as="figure" fontSize="14px" color="soft">
+          <Box key={photo.photoId} as="figure" fontSize="small" color="soft">
             <img
               src={`/api/photos/${photo.photoId}`}
               alt={`Round ${photo.round}`}
@@ -77,10 +77,10 @@ function Held({ photo, onSave, onDrop }: { photo: DevicePhoto; onSave: () => voi
     return () => URL.revokeObjectURL(made);
   }, [photo.blob]);
   return (
-    <Box as="figure" fontSize="14px" color="soft">
+    <Box as="figure" fontSize="small" color="soft">
       {url && <img src={url} alt="On this device" width={112} style={{ borderRadius: 6 }} />}
       <figcaption>on this device only</figcaption>
-      <Flex gap="6px">
+      <Flex gap="1.5">
         <Button onClick={onSave}>Save</Button>
         <Button variant="plain" onClick={onDrop}>
           Drop

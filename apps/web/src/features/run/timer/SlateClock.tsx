@@ -21,24 +21,24 @@ export function SlateClock({ run, action, nowMs }: SlateClockProps) {
   const isReady = !isPaused && view.phase === 'ready';
   const headline = isPaused ? 'taken out for now' : HEADLINES[view.phase];
   return (
-    <Box role="timer" aria-live="off" paddingTop="4px">
-      <Flex alignItems="baseline" gap="12px" wrap="wrap">
+    <Box role="timer" aria-live="off" paddingTop="1">
+      <Flex alignItems="baseline" gap="3" wrap="wrap">
         <Box
           fontFamily="heading"
           fontWeight={700}
-          fontSize={{ base: '46px', md: '52px' }}
+          fontSize="display.huge"
           lineHeight="1.1"
           color={view.phase === 'working' && !isPaused ? 'ink' : 'slateLabel'}
           data-testid="clock"
         >
           {isPaused ? 'Waiting' : isReady ? 'Ready' : clockText(view.ms)}
         </Box>
-        <Box fontSize="18px">{isReady ? `${headline} ${spanText(view.ms)}` : headline}</Box>
+        <Box fontSize="large">{isReady ? `${headline} ${spanText(view.ms)}` : headline}</Box>
       </Flex>
-      <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
-        <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
+      <Box height="0.5rem" borderRadius="full" bg="track" marginTop="2" aria-hidden="true">
+        <Box height="0.5rem" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
       </Box>
-      <Box fontSize="16px" color="soft" marginTop="6px">
+      <Box fontSize="body" color="soft" marginTop="1.5">
         Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
         {timeOfDay(timer.latestAt)}
         {view.nextLookMs !== null && !view.lookDue && view.phase !== 'over' && !isPaused

@@ -45,7 +45,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const over = overrunOf(action, timer, nowMs);
   const isPaused = timer.pausedAt !== null && !over;
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       {over && (
         <Notice kind="warning" word="Over time">
           {`By ${spanText(view.ms)}. ${inDrum ? LEFT_IN_THE_DRUM : overrunWords(over.rule)}`}
@@ -86,8 +86,8 @@ interface StartClockProps {
 
 function StartClock({ action, dwell, inDrum, say }: StartClockProps) {
   return (
-    <Stack gap="10px">
-      <Box fontSize="20px">
+    <Stack gap="2.5">
+      <Box fontSize="heading">
         {durationWords(dwell.minMin, dwell.maxMin)}
         {inDrum
           ? ', by the programme of your machine.'
@@ -150,7 +150,7 @@ interface WhileItWaitsProps {
 /** What a hand may do while the clock runs. */
 function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) {
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <Button variant={phase === 'working' ? 'outline' : 'action'} size="tub" onClick={onLook}>
         Check
       </Button>
@@ -163,7 +163,7 @@ function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) 
           Take it out
         </Button>
       )}
-      <Grid templateColumns="1fr 1fr" gap="10px">
+      <Grid templateColumns="1fr 1fr" gap="2.5">
         {action.dwell?.keep !== 'wet' && (
           <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
             Pause

@@ -24,7 +24,7 @@ const WANTED = [
 export function OtherWays({ plan, troubleId, catalogue, onFacts }: OtherWaysProps) {
   const choices = plan.facts.choices ?? NO_CHOICES;
   return (
-    <Stack gap="10px">
+    <Stack gap="2.5">
       <CupboardLine plan={plan} onReach={(reach) => onFacts({ reach })} />
       <ChipRow
         label="It is wanted"

@@ -12,16 +12,16 @@ export function PassWhy({ pass }: { pass: Pass }) {
     <Grid
       gridColumn="1 / -1"
       templateColumns={{ base: '1fr', xl: 'minmax(0, 1fr) minmax(0, 1fr)' }}
-      gap="10px 24px"
-      fontSize="14.5px"
-      paddingBlock="8px"
+      gap="0.625rem 1.5rem"
+      fontSize="small"
+      paddingBlock="2"
     >
       <Box>
         <Box color="soft">Why this: what one round takes out</Box>
-        <Stack as="ul" gap="4px" listStyleType="none">
+        <Stack as="ul" gap="1" listStyleType="none">
           {pass.acts.map((act) => (
             <li key={act.componentId}>
-              <Flex justifyContent="space-between" gap="8px">
+              <Flex justifyContent="space-between" gap="2">
                 <span>
                   {say.name(act.componentId)}
                   <Box as="span" color="soft">
@@ -42,18 +42,18 @@ export function PassWhy({ pass }: { pass: Pass }) {
           ))}
         </Stack>
         {pass.effectByMark.length > 1 && (
-          <Box color="soft" marginTop="4px">
+          <Box color="soft" marginTop="1">
             {pass.effectByMark.map((mark) => `${say.name(mark.markId)} ${effectRange(mark)}`).join(' · ')}
           </Box>
         )}
       </Box>
       <Box>
         <Box color="soft">Why not hotter, longer, stronger</Box>
-        <Stack as="ul" gap="2px" listStyleType="none">
+        <Stack as="ul" gap="0.5" listStyleType="none">
           {pass.edges.map((edge) => {
             const words = findingWords(edge, say);
             return (
-              <Flex as="li" key={words} gap="6px" alignItems="baseline">
+              <Flex as="li" key={words} gap="1.5" alignItems="baseline">
                 <span>
                   <Terms>{words}</Terms>
                 </span>
@@ -65,9 +65,9 @@ export function PassWhy({ pass }: { pass: Pass }) {
                     <Box
                       as="button"
                       color="leaf"
-                      fontSize="13px"
+                      fontSize="small"
                       textDecoration="underline"
-                      minHeight={{ base: '44px', md: '24px' }}
+                      minHeight={{ base: '2.75rem', md: '1.5rem' }}
                     >
                       ground
                     </Box>

@@ -38,14 +38,14 @@ export function PositionComparison({
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
-          <Dialog.Content width="min(100%, 1080px)">
+          <Dialog.Content width="min(100%, 67.5rem)">
             <Dialog.Title>{question}</Dialog.Title>
             {compared.isPending && <Loading what="both plans" />}
             {compared.isError && <Failed error={compared.error} onRetry={() => void compared.refetch()} />}
             {compared.data && (
               <Grid
                 templateColumns={{ base: '1fr', md: `repeat(${compared.data.length}, minmax(0, 1fr))` }}
-                gap="18px"
+                gap="4.5"
               >
                 {compared.data.map((one) => (
                   <Compared key={one.positionId} one={one} catalogue={catalogue} onChoose={onChoose} />
@@ -85,13 +85,13 @@ function Compared({
       aria-label={position?.name}
       borderTop="4px solid"
       borderColor={one.isFollowed ? 'leaf' : 'line'}
-      paddingTop="10px"
+      paddingTop="2.5"
       data-school={one.positionId}
     >
-      <Box as="h3" fontSize="18px">
+      <Box as="h3" fontSize="large">
         {position?.name}
       </Box>
-      <Box color="soft" fontSize="14.5px" marginBottom="10px">
+      <Box color="soft" fontSize="small" marginBottom="2.5">
         {position?.why}
       </Box>
       <Box as="ol" padding="0" listStyleType="none">
@@ -102,7 +102,7 @@ function Compared({
             <Box
               as="li"
               key={pass.passId ?? pass.methodId}
-              paddingBlock="6px"
+              paddingBlock="1.5"
               borderBottom="1px solid"
               borderColor="line"
             >
@@ -111,7 +111,7 @@ function Compared({
                 {own && ' — only here'}
               </Box>
               {own && (
-                <Box fontSize="14px">
+                <Box fontSize="small">
                   {recipeWords({ actions: pass.actions, methodId: pass.methodId }, say)}
                 </Box>
               )}
@@ -122,10 +122,10 @@ function Compared({
       <Box
         as="dl"
         display="grid"
-        gridTemplateColumns="88px 1fr"
-        gap="2px 8px"
-        fontSize="14.5px"
-        marginBlock="10px"
+        gridTemplateColumns="5.5rem 1fr"
+        gap="2px 0.5rem"
+        fontSize="small"
+        marginBlock="2.5"
       >
         {facts.map(([term, text]) => (
           <Box key={term} display="contents">
@@ -136,8 +136,8 @@ function Compared({
           </Box>
         ))}
       </Box>
-      {one.bestEffect && <Box fontSize="14px">Best step: {effectRange(one.bestEffect)} by itself</Box>}
-      <Box marginTop="10px">
+      {one.bestEffect && <Box fontSize="small">Best step: {effectRange(one.bestEffect)} by itself</Box>}
+      <Box marginTop="2.5">
         {one.isFollowed ? (
           <Box color="leaf" fontWeight={650}>
             ✓ this plan follows it

@@ -26,24 +26,24 @@ export function PositionsPanel({ positions, facts, catalogue, onChoose }: Positi
   const [comparing, setComparing] = useState<string | null>(null);
   if (positions.length === 0) return null;
   return (
-    <Box as="section" aria-label="Ways followed" paddingTop="14px">
-      <Box as="h3" fontSize="15px" color="soft" marginBottom="4px">
+    <Box as="section" aria-label="Ways followed" paddingTop="3.5">
+      <Box as="h3" fontSize="note" color="soft" marginBottom="1">
         Where experts disagree
       </Box>
-      <Stack gap="8px">
+      <Stack gap="2">
         {positions.map(({ dispute, positionId, chosenBy }) => {
           const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
           const positionsHere = catalogue.positions.filter((position) => position.dispute === dispute);
           const followed = positionsHere.find((position) => position.id === positionId);
           return (
-            <Box key={dispute} fontSize="14.5px" data-dispute={dispute}>
-              <Flex gap="10px" wrap="wrap" alignItems="center">
-                <Box flex="1 1 200px" fontWeight={600}>
+            <Box key={dispute} fontSize="small" data-dispute={dispute}>
+              <Flex gap="2.5" wrap="wrap" alignItems="center">
+                <Box flex="1 1 12.5rem" fontWeight={600}>
                   {question}
                 </Box>
                 <Select
                   width="auto"
-                  flex="0 1 230px"
+                  flex="0 1 14.375rem"
                   aria-label={question}
                   value={positionId}
                   onChange={(event) => onChoose({ ...facts.positions, [dispute]: event.currentTarget.value })}

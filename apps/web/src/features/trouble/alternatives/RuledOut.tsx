@@ -17,14 +17,14 @@ export const RuledOut = memo(function RuledOut({
 }) {
   const say = useLexicon();
   return (
-    <Stack gap="8px" fontSize="15px">
+    <Stack gap="2" fontSize="note">
       {losers(candidates).map((candidate) => {
         const isOut = candidate.verdict === 'ruledOut' && !isWaiting(candidate);
         return (
           <Grid
             key={candidate.methodId}
-            templateColumns={{ base: '1fr', md: '260px 1fr' }}
-            gap="2px 14px"
+            templateColumns={{ base: '1fr', md: '16.25rem 1fr' }}
+            gap="2px 0.875rem"
             data-lost={candidate.methodId}
           >
             <Box

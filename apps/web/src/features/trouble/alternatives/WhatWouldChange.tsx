@@ -30,7 +30,7 @@ function Answer({ facts, methodId }: WhatWouldChangeProps) {
   if (answer.data.length === 0)
     return <Box role="status">Nothing you could have read wrong: it stays out on this piece.</Box>;
   return (
-    <Box as="ul" role="status" paddingInlineStart="18px" listStyleType="disc" color="ink">
+    <Box as="ul" role="status" paddingInlineStart="4.5" listStyleType="disc" color="ink">
       {answer.data.map((changes) => {
         const words = changeWords(changes as Parameters<typeof changeWords>[0], say);
         return <li key={words}>{words}</li>;

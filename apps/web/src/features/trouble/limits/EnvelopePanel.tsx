@@ -26,8 +26,8 @@ export const EnvelopePanel = memo(function EnvelopePanel({ envelope }: { envelop
   const say = useLexicon();
   const tap = useHousehold().data?.household.taps.hotC;
   return (
-    <Stack as="section" gap="5px" aria-label="What it can stand">
-      <Box as="h2" fontSize="16px" color="soft">
+    <Stack as="section" gap="0.3125rem" aria-label="What it can stand">
+      <Box as="h2" fontSize="body" color="soft">
         What it can stand
       </Box>
       <Strip
@@ -82,11 +82,11 @@ export const EnvelopePanel = memo(function EnvelopePanel({ envelope }: { envelop
 
 function Row({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <Flex gap="10px" alignItems="flex-start">
-      <Box width="78px" flexShrink={0} fontSize="15px" paddingTop="3px">
+    <Flex gap="2.5" alignItems="flex-start">
+      <Box width="4.875rem" flexShrink={0} fontSize="note" paddingTop="3px">
         {name}
       </Box>
-      <Flex flex="1" gap="5px" wrap="wrap" alignItems="center">
+      <Flex flex="1" gap="0.3125rem" wrap="wrap" alignItems="center">
         {children}
       </Flex>
     </Flex>
@@ -150,7 +150,7 @@ function ChemistryRows({ envelope, say }: { envelope: Envelope; say: Lexicon }) 
   return (
     <Row name="Chemistry">
       {view.allowed.length > 0 && (
-        <Box fontSize="14px" width="100%">
+        <Box fontSize="small" width="100%">
           <Terms>{`✓ ${view.allowed.join(', ')}`}</Terms>
         </Box>
       )}

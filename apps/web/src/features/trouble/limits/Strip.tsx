@@ -6,14 +6,14 @@ import type { Flag } from './envelopeView';
 const FlagButton = chakra('button', {
   base: {
     position: 'absolute',
-    fontSize: '13px',
+    fontSize: 'small',
     lineHeight: 1.25,
     whiteSpace: 'nowrap',
     overflow: 'hidden',
     textOverflow: 'ellipsis',
     background: 'none',
     padding: '1px 2px',
-    minHeight: { base: '44px', md: '24px' },
+    minHeight: { base: '2.75rem', md: '1.5rem' },
     display: 'inline-flex',
     _hover: { textDecoration: 'underline' },
   },
@@ -38,23 +38,31 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
     (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
   const others = flags.filter((flag) => !flag.winning).slice(0, 1);
   return (
-    <Flex gap="10px" alignItems="center">
-      <Box width="78px" flexShrink={0} fontSize="15px">
+    <Flex gap="2.5" alignItems="center">
+      <Box width="4.875rem" flexShrink={0} fontSize="note">
         <Terms>{name}</Terms>
       </Box>
       <Box
         position="relative"
         flex="1"
-        height={{ base: '84px', md: '62px' }}
-        marginTop={{ base: '22px', md: '0' }}
+        height={{ base: '5.25rem', md: '3.875rem' }}
+        marginTop={{ base: '5.5', md: '0' }}
         role="group"
         aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}
       >
-        <Box position="absolute" top="25px" left="0" right="0" height="12px" borderRadius="full" bg="track" />
         <Box
           position="absolute"
-          top="25px"
-          height="12px"
+          top="1.5625rem"
+          left="0"
+          right="0"
+          height="0.75rem"
+          borderRadius="full"
+          bg="track"
+        />
+        <Box
+          position="absolute"
+          top="1.5625rem"
+          height="0.75rem"
           borderRadius="full"
           bg={colour}
           left={`${placeOf(fill.from)}%`}
@@ -67,8 +75,8 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
             <>
               <Box
                 position="absolute"
-                top="25px"
-                height="12px"
+                top="1.5625rem"
+                height="0.75rem"
                 width="2px"
                 bg="card"
                 left={`${placeOf(mark.value)}%`}
@@ -76,8 +84,8 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
               />
               <Box
                 position="absolute"
-                top="41px"
-                fontSize="12px"
+                top="2.5625rem"
+                fontSize="fine"
                 color="soft"
                 left={`${placeOf(mark.value)}%`}
                 transform="translateX(-50%)"
@@ -140,8 +148,8 @@ function FlagMark({
         left={`calc(${left}% - 1px)`}
         width="2px"
         bg={above ? 'ink' : 'soft'}
-        top={above ? '19px' : '25px'}
-        height={above ? '22px' : '16px'}
+        top={above ? '1.1875rem' : '1.5625rem'}
+        height={above ? '1.375rem' : '1rem'}
         aria-hidden="true"
       />
       <Why
@@ -152,7 +160,7 @@ function FlagMark({
           <FlagButton
             type="button"
             {...side}
-            top={above ? { base: '-22px', md: '-6px' } : '39px'}
+            top={above ? { base: '-1.375rem', md: '-0.375rem' } : '2.4375rem'}
             alignItems={above ? 'flex-end' : 'flex-start'}
             color={above ? 'ink' : 'soft'}
             fontWeight={above ? 650 : 400}

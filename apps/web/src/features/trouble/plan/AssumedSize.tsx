@@ -15,12 +15,12 @@ export function AssumedSize({ assumed, facts, onFacts }: AssumedSizeProps) {
   const [open, setOpen] = useState(false);
   const { lengthCm, widthCm } = assumed.facts;
   return (
-    <Box paddingBlock="4px" data-assumed-size="">
+    <Box paddingBlock="1" data-assumed-size="">
       <Button aria-expanded={open} borderStyle="dotted" onClick={() => setOpen(!open)}>
         Assumed size: a palm, {lengthCm} × {widthCm} cm
       </Button>
       {open && (
-        <Box paddingTop="8px">
+        <Box paddingTop="2">
           <SizePicker
             size={facts.size}
             onChange={(size) => onFacts({ size })}

@@ -39,12 +39,12 @@ export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsua
     });
   const answer = (isSo: boolean) => onFacts({ seen: { ...seen, [USUAL_CHECK_ID]: isSo } });
   return (
-    <Box paddingTop="8px" data-assumed-usual="">
+    <Box paddingTop="2" data-assumed-usual="">
       <Button aria-expanded={isOpen} borderStyle="dotted" onClick={() => setOpen(!isOpen)}>
         {read ? 'You read' : 'Assuming'} {what}
       </Button>
       {isOpen && (
-        <Flex gap="8px" wrap="wrap" paddingTop="8px">
+        <Flex gap="2" wrap="wrap" paddingTop="2">
           {!read && <Button onClick={() => answer(true)}>The tag says so</Button>}
           {rarer.map((id) => (
             <Button key={id} onClick={() => madeOf(id)}>

@@ -10,12 +10,12 @@ export function BelowRow({ number, at, children }: { number: number; at: ClockTi
       <RowClock at={at} beside />
       <Box display={{ base: 'none', md: 'block' }} />
       <Flex
-        gap="10px"
+        gap="2.5"
         align="flex-start"
-        padding={{ base: '10px 18px 4px', md: '7px 0 7px 24px' }}
+        padding={{ base: '0.625rem 1.125rem 0.25rem', md: '0.4375rem 0 0.4375rem 1.5rem' }}
         borderBottom={{ md: '1px solid' }}
         borderColor={{ md: 'line' }}
-        fontSize={{ base: '17px', md: '16px' }}
+        fontSize={{ base: 'lead', md: 'body' }}
         lineHeight="1.5"
       >
         <Disc aria-hidden="true">{number}</Disc>

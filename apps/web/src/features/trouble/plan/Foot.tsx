@@ -50,13 +50,13 @@ export function Foot({
   return (
     <Flex
       position="sticky"
-      bottom={{ base: '64px', md: '0' }}
+      bottom={{ base: '4rem', md: '0' }}
       zIndex={10}
-      gap="8px 20px"
+      gap="0.5rem 1.25rem"
       justify="flex-end"
       align="center"
-      marginInline={{ base: '-16px', md: '-32px' }}
-      padding={{ base: '8px 16px', md: '8px 32px' }}
+      marginInline={{ base: '-1rem', md: '-2rem' }}
+      padding={{ base: '0.5rem 1rem', md: '0.5rem 2rem' }}
       bg="card"
       borderTop="1px solid"
       borderColor="line"
@@ -64,7 +64,7 @@ export function Foot({
       data-print="hide"
     >
       {error && (
-        <Box flex="1" minWidth="240px">
+        <Box flex="1" minWidth="15rem">
           <Notice kind="danger" role="alert" word="Look again">
             {error}
           </Notice>
@@ -88,7 +88,7 @@ export function Foot({
         </Button>
       )}
       {first && !error && (
-        <Box flex="1" display={{ base: 'none', md: 'block' }} color="soft" fontSize="14px" textAlign="end">
+        <Box flex="1" display={{ base: 'none', md: 'block' }} color="soft" fontSize="small" textAlign="end">
           {LABEL_FIRST}
         </Box>
       )}

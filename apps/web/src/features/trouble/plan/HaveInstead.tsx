@@ -19,7 +19,7 @@ export function HaveInstead({ laid, passIndex, facts, onFacts }: HaveInsteadProp
   const best = ways.find(({ missingAgentIds }) => missingAgentIds.length === 0);
   if (!best) return null;
   return (
-    <Box paddingBlock="4px">
+    <Box paddingBlock="1">
       <Button onClick={() => onFacts({ choices: choiceInstead(facts, laid, best.methodId) })}>
         With what you have: {say.name(best.methodId)}, {effectRange(best.gone)}
       </Button>

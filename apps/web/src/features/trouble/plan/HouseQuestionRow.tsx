@@ -39,7 +39,7 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
   const saving = useAnswerOfHouse();
   if (isSaid && question?.fact !== 'people')
     return (
-      <Flex role="status" align="center" gap="4px 12px" wrap="wrap" paddingTop="6px" color="soft">
+      <Flex role="status" align="center" gap="0.25rem 0.75rem" wrap="wrap" paddingTop="1.5" color="soft">
         Noted: this plan uses it.
         <LinkButton to="/household" variant="plain" size="small">
           Your house
@@ -57,7 +57,7 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
       role="group"
       aria-label={ask}
       id={isOfPeople ? PEOPLE_QUESTION_ID : undefined}
-      paddingBlock="10px 4px"
+      paddingBlock="0.625rem 0.25rem"
     >
       <Box>
         <Box as="strong" fontFamily="heading">
@@ -76,7 +76,7 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
           onAnswer={(people) => give(people.length > 0 ? 'some' : 'none', people)}
         />
       ) : (
-        <Flex gap="8px" wrap="wrap" paddingTop="6px">
+        <Flex gap="2" wrap="wrap" paddingTop="1.5">
           {answers.map(({ id, text }) => (
             <Button key={id} disabled={saving.isPending} onClick={() => give(id)}>
               {text}

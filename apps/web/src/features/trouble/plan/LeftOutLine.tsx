@@ -15,7 +15,7 @@ export function LeftOutLine({ facts, onFacts }: LeftOutLineProps) {
   const instead = Object.entries(choices.instead);
   if (choices.leftOut.length + instead.length === 0) return null;
   return (
-    <Flex gap="4px 14px" wrap="wrap" align="center" paddingTop="6px">
+    <Flex gap="0.25rem 0.875rem" wrap="wrap" align="center" paddingTop="1.5">
       {choices.leftOut.map((id) => (
         <Button
           key={id}

@@ -15,10 +15,10 @@ const Line = chakra('button', {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: { base: '10px', md: '18px' },
+    gap: { base: '2.5', md: '4.5' },
     width: '100%',
-    minHeight: { base: '44px', md: '36px' },
-    fontSize: '14px',
+    minHeight: { base: '2.75rem', md: '2.25rem' },
+    fontSize: 'small',
     textAlign: 'start',
     borderBottom: { base: '1px solid', md: 'none' },
     borderColor: { base: 'line' },
@@ -55,15 +55,15 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
       >
         <Flex
           as="span"
-          gap={{ base: '10px', md: '18px' }}
+          gap={{ base: '2.5', md: '4.5' }}
           align="center"
           wrap="wrap"
-          maxHeight="34px"
+          maxHeight="2.125rem"
           overflow="hidden"
           flex="1"
-          rowGap="12px"
+          rowGap="3"
         >
-          <Box as="strong" lineHeight="34px">
+          <Box as="strong" lineHeight="2.125rem">
             Can stand
           </Box>
           {!isKeptDry && (
@@ -109,7 +109,7 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
               border="1.5px dashed"
               borderColor="brick"
               borderRadius="sm"
-              padding="2px 8px"
+              padding="2px 0.5rem"
               fontWeight={600}
               flexShrink={0}
             >
@@ -126,7 +126,7 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
           marginInlineStart="auto"
           color="leaf"
           fontWeight={650}
-          gap="4px"
+          gap="1"
           align="center"
           flexShrink={0}
         >
@@ -137,7 +137,7 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
         </Flex>
       </Line>
       {open && (
-        <Box paddingBlock="8px 14px" maxWidth="720px">
+        <Box paddingBlock="0.5rem 0.875rem" maxWidth="45rem">
           <EnvelopePanel envelope={envelope} />
         </Box>
       )}
@@ -157,15 +157,15 @@ interface LimitProps {
 
 function Limit({ name, from, to, text, colour, wide = false }: LimitProps) {
   return (
-    <Flex as="span" align="center" gap="7px" display={wide ? { base: 'none', lg: 'flex' } : 'flex'}>
-      <Box as="span" color="soft" css={{ '@media (max-width: 340px)': { display: 'none' } }}>
+    <Flex as="span" align="center" gap="0.4375rem" display={wide ? { base: 'none', lg: 'flex' } : 'flex'}>
+      <Box as="span" color="soft" css={{ '@media (max-width: 21.25em)': { display: 'none' } }}>
         {name}
       </Box>
       <Box
         as="span"
         position="relative"
-        width="56px"
-        height="6px"
+        width="3.5rem"
+        height="0.375rem"
         borderRadius="full"
         bg="track"
         aria-hidden="true"

@@ -12,7 +12,7 @@ interface LoadKindsProps {
 export function LoadKinds({ plan: { facts, findings }, onFacts }: LoadKindsProps) {
   if (!findings.some(({ code }) => code === 'wholeLoad')) return null;
   return (
-    <Flex gap="8px" wrap="wrap" align="center" paddingTop="8px" data-load-kinds="">
+    <Flex gap="2" wrap="wrap" align="center" paddingTop="2" data-load-kinds="">
       A plan for each kind:
       {loadKinds(facts).map(({ name, isChosen, change }) => (
         <Button

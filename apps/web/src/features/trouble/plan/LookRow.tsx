@@ -32,7 +32,7 @@ export function LookRow({
   const apart = look.byMark.length > 1 && look.byMark.some(({ ways }) => !alike(ways, look.ways));
   return (
     <BelowRow number={number} at={at}>
-      <Box as="h3" fontSize={{ base: '19px', md: '18px' }} display="inline">
+      <Box as="h3" fontSize={{ base: 'heading', md: 'large' }} display="inline">
         Check, dry{byLight && ', in daylight'}
       </Box>
       {others.length > 0 && `; ${checkWords(others)}`}
@@ -63,7 +63,7 @@ function WaysOn({ ways, plan }: { ways: Ways; plan: Plan }) {
       : `round ${round?.slice(1)}`;
   };
   return (
-    <Flex as="ul" gap={{ base: '2px 12px', md: '2px 20px' }} wrap="wrap" listStyleType="none">
+    <Flex as="ul" gap={{ base: '2px 0.75rem', md: '2px 1.25rem' }} wrap="wrap" listStyleType="none">
       {ways
         .filter(({ way }) => way !== 'gone')
         .map((way) => (

@@ -16,30 +16,30 @@ export function NextRound(props: NextRoundProps) {
   const number = round.id.slice(1);
   const last = round.passes.at(-1);
   return (
-    <Box paddingTop="10px">
+    <Box paddingTop="2.5">
       <Box display="grid" gridTemplateColumns={ROW}>
         <Box display={{ base: 'none', md: 'block' }} />
         <Box
           display={{ base: 'none', md: 'block' }}
           borderInline="4px dotted"
           borderColor="soft"
-          paddingTop="12px"
+          paddingTop="3"
           aria-hidden="true"
         >
           {last && <Rung gone={last.gone} prepares={false} isOutline />}
         </Box>
         <Flex
-          gap="10px"
+          gap="2.5"
           align="flex-start"
-          padding={{ base: '8px 14px', md: '4px 0 4px 24px' }}
+          padding={{ base: '0.5rem 0.875rem', md: '0.25rem 0 0.25rem 1.5rem' }}
           borderInline={{ base: '4px dotted', md: 'none' }}
           borderColor={{ base: 'soft' }}
         >
           <Box flex="1" minWidth="0" color="soft">
-            <Box as="h2" fontSize="18px">
+            <Box as="h2" fontSize="large">
               {laterRoundTitle(number, plan)}
             </Box>
-            <Box fontSize={{ base: '16px', md: '15px' }}>
+            <Box fontSize={{ base: 'body', md: 'note' }}>
               {round.passes.map(({ methodId }) => say.name(methodId)).join('; then ')}.
             </Box>
           </Box>

@@ -16,7 +16,7 @@ export function PeopleQuestion({ people, isSaving, onAnswer }: PeopleQuestionPro
     setChosen(chosen.includes(one) ? chosen.filter((other) => other !== one) : [...chosen, one]);
   return (
     <>
-      <Flex gap="8px" wrap="wrap" paddingTop="6px">
+      <Flex gap="2" wrap="wrap" paddingTop="1.5">
         {people.map((one) => (
           <Button key={one} aria-pressed={chosen.includes(one)} disabled={isSaving} onClick={() => turn(one)}>
             {chosen.includes(one) && (
@@ -28,7 +28,7 @@ export function PeopleQuestion({ people, isSaving, onAnswer }: PeopleQuestionPro
           </Button>
         ))}
       </Flex>
-      <Flex gap="8px" wrap="wrap" paddingTop="8px">
+      <Flex gap="2" wrap="wrap" paddingTop="2">
         {chosen.length > 0 ? (
           <Button variant="action" disabled={isSaving} onClick={() => onAnswer(chosen)}>
             Keep that in mind

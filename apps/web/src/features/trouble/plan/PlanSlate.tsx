@@ -48,7 +48,7 @@ export function PlanSlate({ plan, first }: PlanSlateProps) {
       loud={isLoud}
     >
       {open && (
-        <Stack gap="4px" paddingTop="10px" fontSize="16px">
+        <Stack gap="1" paddingTop="2.5" fontSize="body">
           {verdict.map(({ courseId, is, tells, cause, causeActions }) => (
             <Box key={courseId}>
               <strong>{is}</strong> {[cause, ...causeActions].join(' ')}

@@ -4,15 +4,15 @@ import { useLexicon } from '../../../app/useLexicon';
 
 const Answer = chakra('button', {
   base: {
-    minHeight: '52px',
-    paddingInline: '8px',
+    minHeight: '3.25rem',
+    paddingInline: '2',
     borderRadius: 'md',
     border: '1.5px solid',
     borderColor: 'leaf',
     color: 'leaf',
     bg: 'card',
     fontWeight: 650,
-    fontSize: '17px',
+    fontSize: 'lead',
     lineHeight: 1.2,
     _hover: { bg: 'leafTint' },
   },
@@ -31,18 +31,18 @@ interface QuestionsProps {
 export function Questions({ questions, onAnswer }: QuestionsProps) {
   const say = useLexicon();
   return (
-    <Stack gap="14px" paddingBlock="14px 4px">
+    <Stack gap="3.5" paddingBlock="0.875rem 0.25rem">
       {questions.map(({ fact, answers }) => (
         <Box key={fact} role="group" aria-label={QUESTION_WORDS[fact]}>
-          <Box as="h2" fontSize="19px" marginBottom="6px">
+          <Box as="h2" fontSize="heading" marginBottom="1.5">
             {QUESTION_WORDS[fact]}
           </Box>
           <Box
             display="grid"
-            gap="8px"
+            gap="2"
             gridTemplateColumns={{
               base: answers.length === 2 ? 'repeat(3, minmax(0, 1fr))' : 'repeat(2, minmax(0, 1fr))',
-              md: 'repeat(auto-fit, minmax(130px, 1fr))',
+              md: 'repeat(auto-fit, minmax(8.125rem, 1fr))',
             }}
           >
             {answers.map((answer) => (

@@ -98,8 +98,8 @@ const NO_TIME: ClockTime = { time: '', day: null };
 
 function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
   return (
-    <Flex columnGap={{ base: '14px', md: '28px' }} wrap="wrap" align="baseline" paddingBlock="12px 8px">
-      <Box as="h2" fontSize="22px" flex="1">
+    <Flex columnGap={{ base: '3.5', md: '7' }} wrap="wrap" align="baseline" paddingBlock="0.75rem 0.5rem">
+      <Box as="h2" fontSize="title" flex="1">
         Round {number}
       </Box>
       <Time value={times.hands} after="yours" />
@@ -113,12 +113,12 @@ function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
 
 function Time({ value, before, after }: { value: string; before?: string; after?: string }) {
   return (
-    <Box color="soft" fontSize="16px" whiteSpace="nowrap">
+    <Box color="soft" fontSize="body" whiteSpace="nowrap">
       {before}{' '}
       <Box
         as="strong"
         fontFamily="heading"
-        fontSize={{ base: '19px', md: '22px' }}
+        fontSize={{ base: 'heading', md: 'title' }}
         color="ink"
         fontWeight={650}
       >
@@ -143,7 +143,7 @@ function DryingRow({
   const [head = '', ...lines] = dryingWords(drying, donts);
   return (
     <BelowRow number={number} at={at}>
-      <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
+      <Box as="h3" display="inline" fontSize={{ base: 'heading', md: 'large' }}>
         {head}
       </Box>{' '}
       {lines.join(' ')}

@@ -20,7 +20,7 @@ export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen 
     <Box>
       <Box
         position="relative"
-        height="12px"
+        height="0.75rem"
         bg={isOutline ? 'transparent' : 'track'}
         border={isOutline ? '1px solid' : 'none'}
         borderInline="none"
@@ -42,8 +42,8 @@ export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen 
         {seen !== null && (
           <Box
             position="absolute"
-            insetBlock="-4px"
-            width="4px"
+            insetBlock="-0.25rem"
+            width="0.25rem"
             marginInlineStart="-2px"
             left={`${seen * 100}%`}
             bg="ink"
@@ -52,12 +52,12 @@ export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen 
         )}
       </Box>
       <Box
-        fontSize="14px"
-        lineHeight="20px"
-        marginTop="2px"
-        paddingInline="6px"
+        fontSize="small"
+        lineHeight="1.25rem"
+        marginTop="0.5"
+        paddingInline="1.5"
         textAlign={100 - right < MIN_RIGHT ? 'start' : 'end'}
-        paddingInlineEnd={100 - right < MIN_RIGHT ? undefined : `max(6px, ${right}%)`}
+        paddingInlineEnd={100 - right < MIN_RIGHT ? undefined : `max(0.375rem, ${right}%)`}
       >
         {prepares ? (
           <Box as="span" color="soft">

@@ -14,7 +14,7 @@ export function StepCautions({ ids }: { ids: readonly string[] }) {
   );
   if (cautions.length === 0) return null;
   return (
-    <Flex gap="8px" fontSize={{ base: '16px', md: '15px' }} lineHeight="1.4" marginTop="4px" role="note">
+    <Flex gap="2" fontSize={{ base: 'body', md: 'note' }} lineHeight="1.4" marginTop="1" role="note">
       <TriangleAlert
         size={19}
         strokeWidth={1.9}

@@ -20,8 +20,8 @@ export function StepInstead(props: StepInsteadProps) {
   const [asked, setAsked] = useState(false);
   const choices = facts.choices ?? NO_CHOICES;
   return (
-    <Stack gap="8px" maxWidth="560px">
-      <Box display="flex" gap="8px" flexWrap="wrap">
+    <Stack gap="2" maxWidth="35rem">
+      <Box display="flex" gap="2" flexWrap="wrap">
         <Button aria-expanded={asked} onClick={() => setAsked(!asked)}>
           Use something else
         </Button>

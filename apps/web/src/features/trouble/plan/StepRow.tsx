@@ -39,19 +39,19 @@ export function StepRow(props: StepRowProps) {
         display={{ base: 'none', md: 'flex' }}
         borderInline="4px solid"
         borderColor="ink"
-        paddingTop="14px"
-        minHeight="58px"
+        paddingTop="3.5"
+        minHeight="3.625rem"
         aria-hidden="true"
       >
         {rung}
         {water && (
-          <Flex direction="column" flex="1" minHeight="74px" marginTop="4px">
+          <Flex direction="column" flex="1" minHeight="4.625rem" marginTop="1">
             <Waterline />
-            <Box bg="waterTint" flex="1" color="water" padding="4px 10px">
-              <Box fontFamily="heading" fontWeight={650} fontSize="19px" lineHeight="1.2">
+            <Box bg="waterTint" flex="1" color="water" padding="0.25rem 0.625rem">
+              <Box fontFamily="heading" fontWeight={650} fontSize="heading" lineHeight="1.2">
                 {water.warmth}
               </Box>
-              <Box fontWeight={650} fontSize="14px">
+              <Box fontWeight={650} fontSize="small">
                 {water.time}
               </Box>
             </Box>
@@ -64,7 +64,7 @@ export function StepRow(props: StepRowProps) {
         </Box>
       )}
       <StepText {...props} isOutline={isOutline} number={number} />
-      <Box display={{ base: 'block', md: 'none' }} bg="card" paddingBottom="8px">
+      <Box display={{ base: 'block', md: 'none' }} bg="card" paddingBottom="2">
         {rung}
       </Box>
     </Box>

@@ -71,12 +71,12 @@ export function StepText({
   const { conditions } = passWords(laid, say);
   return (
     <Box
-      padding={{ base: '8px 14px 4px', md: '6px 0 8px 24px' }}
+      padding={{ base: '0.5rem 0.875rem 0.25rem', md: '0.375rem 0 0.5rem 1.5rem' }}
       borderBottom={{ md: '1px solid' }}
       borderColor={{ md: 'line' }}
       minWidth="0"
     >
-      <Flex gap="10px" align="center" minHeight="36px">
+      <Flex gap="2.5" align="center" minHeight="2.25rem">
         <Disc
           borderStyle={isOutline ? 'dotted' : 'solid'}
           bg={progress.isDone ? 'leaf' : undefined}
@@ -88,7 +88,7 @@ export function StepText({
         <Box
           as="h3"
           flex="1"
-          fontSize={{ base: '19px', md: '18px' }}
+          fontSize={{ base: 'heading', md: 'large' }}
           lineHeight="1.3"
           color={waitsForTest ? 'soft' : undefined}
         >
@@ -98,13 +98,13 @@ export function StepText({
           </Box>
           {name}
           {laid.missingAgentIds.length > 0 && (
-            <Box as="span" color="brick" fontFamily="body" fontWeight={600} fontSize="15px">
+            <Box as="span" color="brick" fontFamily="body" fontWeight={600} fontSize="note">
               {' '}
               · to buy: {laid.missingAgentIds.map(say.name).join(', ')}
             </Box>
           )}
         </Box>
-        <Box width={{ md: '52px' }} textAlign="end" flexShrink={0} fontSize={{ base: '16px', md: '15px' }}>
+        <Box width={{ md: '3.25rem' }} textAlign="end" flexShrink={0} fontSize={{ base: 'body', md: 'note' }}>
           <strong>{Math.round(laid.handsOnMin)}</strong>
           <Box as="span" color="soft">
             {'\u00a0'}min
@@ -112,7 +112,7 @@ export function StepText({
         </Box>
         <WhyButton
           type="button"
-          marginBlock="-6px"
+          marginBlock="-0.375rem"
           aria-expanded={open}
           aria-label={`Why step ${number}: ${name}`}
           onClick={() => setOpen(!open)}
@@ -120,7 +120,7 @@ export function StepText({
           Why
         </WhyButton>
       </Flex>
-      <Box paddingInlineStart={{ md: '37px' }} fontSize={{ base: '17px', md: '16px' }} lineHeight="1.5">
+      <Box paddingInlineStart={{ md: '2.3125rem' }} fontSize={{ base: 'lead', md: 'body' }} lineHeight="1.5">
         {conditions.map((condition) => (
           <Box key={condition} fontWeight={600}>
             {condition}
@@ -146,13 +146,13 @@ export function StepText({
         <VesselPicker laid={laid} facts={facts} onFacts={onFacts} />
         <StepCautions ids={cautionIds} />
         {passRemarks(laid, say).map((remark) => (
-          <Box key={remark} color="water" fontSize="15px">
+          <Box key={remark} color="water" fontSize="note">
             {remark}
           </Box>
         ))}
         <Claims findings={laid.findings.filter((finding) => isClaim(finding.code))} />
         {ownLog && (
-          <Box fontSize="15px" fontWeight={650} color="leaf" data-own-log>
+          <Box fontSize="note" fontWeight={650} color="leaf" data-own-log>
             from your own results: {ownLog.worked} of {ownLog.uses}
           </Box>
         )}

@@ -26,7 +26,7 @@ export function StepWhy({ laid, pass, passIndex, facts, on, onFacts }: StepWhyPr
   const { how } = passWords(laid, say);
   const name = say.name(laid.methodId);
   return (
-    <Stack gap="6px" fontSize="15px" paddingBlock="6px 10px">
+    <Stack gap="1.5" fontSize="note" paddingBlock="0.375rem 0.625rem">
       <Box color="soft">
         <Terms>
           {[
@@ -43,7 +43,7 @@ export function StepWhy({ laid, pass, passIndex, facts, on, onFacts }: StepWhyPr
       </Box>
       {pass && <PassWhy pass={pass} />}
       {pass && (
-        <Stack as="ol" gap="8px" paddingInlineStart="20px" listStyleType="decimal" aria-label="Each action">
+        <Stack as="ol" gap="2" paddingInlineStart="5" listStyleType="decimal" aria-label="Each action">
           {pass.actions.map((action) => (
             <li key={action.id}>
               <ActionRecipe action={action} on={on} name={name} />

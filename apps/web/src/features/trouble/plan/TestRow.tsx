@@ -29,19 +29,19 @@ export function TestRow({ number, isAgain }: TestRowProps) {
         aria-hidden="true"
       />
       <Flex
-        gap="10px"
+        gap="2.5"
         align="flex-start"
-        padding={{ base: '8px 14px 4px', md: '7px 0 7px 24px' }}
+        padding={{ base: '0.5rem 0.875rem 0.25rem', md: '0.4375rem 0 0.4375rem 1.5rem' }}
         borderBottom={{ md: '1px solid' }}
         borderColor={{ md: 'line' }}
-        fontSize={{ base: '17px', md: '16px' }}
+        fontSize={{ base: 'lead', md: 'body' }}
         lineHeight="1.5"
       >
         <Disc borderStyle="dotted" aria-hidden="true">
           <Droplet size={14} strokeWidth={2} />
         </Disc>
         <Box flex="1" minWidth="0">
-          <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
+          <Box as="h3" display="inline" fontSize={{ base: 'heading', md: 'large' }}>
             {isAgain ? 'Test the next one too' : 'Test a hidden spot first'}
           </Box>
           . If colour comes off, skip step {number}.

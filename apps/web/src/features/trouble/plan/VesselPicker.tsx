@@ -11,13 +11,13 @@ const Tile = chakra('button', {
     display: 'flex',
     alignItems: 'center',
     textAlign: 'start',
-    gap: '10px',
-    minHeight: '48px',
-    paddingBlock: '5px',
-    paddingInline: '10px',
+    gap: '2.5',
+    minHeight: '3rem',
+    paddingBlock: '0.3125rem',
+    paddingInline: '2.5',
     borderRadius: 'md',
     border: '1.5px solid',
-    fontSize: '15px',
+    fontSize: 'note',
     lineHeight: 1.25,
     flexDirection: { base: 'column', sm: 'row' },
   },
@@ -53,12 +53,12 @@ export function VesselPicker({ laid, facts, onFacts }: VesselChoiceProps) {
   const sorted = [...vessels].sort((a, b) => rank(a) - rank(b));
   const shown = all ? sorted : sorted.slice(0, 1);
   return (
-    <Flex gap="8px" wrap="wrap" marginBlock="6px 4px" role="group" aria-label="Made in">
+    <Flex gap="2" wrap="wrap" marginBlock="0.375rem 0.25rem" role="group" aria-label="Made in">
       {shown.map(({ vesselId, name, state, freeInMin }) => (
         <Tile
           key={vesselId}
           type="button"
-          flex={{ base: '1 1 96px', sm: '0 1 auto' }}
+          flex={{ base: '1 1 6rem', sm: '0 1 auto' }}
           state={vesselId === takenId ? 'chosen' : state}
           aria-pressed={vesselId === takenId}
           disabled={state === 'tooSmall' || state === 'unsuited'}

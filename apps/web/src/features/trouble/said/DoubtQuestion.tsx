@@ -34,14 +34,14 @@ export function DoubtQuestion({ doubt, draft, catalogue, pieces, onAnswer }: Dou
       border="2px solid"
       borderColor="disc"
       borderRadius="md"
-      padding="10px 12px"
-      marginTop="10px"
-      maxWidth="680px"
+      padding="0.625rem 0.75rem"
+      marginTop="2.5"
+      maxWidth="42.5rem"
     >
-      <Box fontFamily="heading" fontWeight={650} fontSize="18px" paddingBottom="8px">
+      <Box fontFamily="heading" fontWeight={650} fontSize="large" paddingBottom="2">
         {question}
       </Box>
-      <Flex gap="8px" wrap="wrap">
+      <Flex gap="2" wrap="wrap">
         {doubt.options.map((id) => (
           <ChipButton
             key={id}

@@ -10,9 +10,9 @@ const Stretch = chakra('button', {
   base: {
     textAlign: 'start',
     fontFamily: 'heading',
-    fontSize: '18px',
-    lineHeight: '24px',
-    minHeight: '44px',
+    fontSize: 'large',
+    lineHeight: '1.5rem',
+    minHeight: '2.75rem',
     color: 'ink',
     borderBottom: '2px solid transparent',
     _disabled: { cursor: 'default' },
@@ -44,15 +44,15 @@ export function SaidWords({ said, reading, facts, onBlank }: SaidWordsProps) {
   const say = useLexicon();
   const parts = saidView(said, reading, facts, say.name);
   return (
-    <Box as="section" aria-label="What we understood" paddingTop="6px">
-      <Flex wrap="wrap" columnGap="10px" rowGap="2px" align="flex-start">
+    <Box as="section" aria-label="What we understood" paddingTop="1.5">
+      <Flex wrap="wrap" columnGap="2.5" rowGap="0.5" align="flex-start">
         {parts.map((part) => (
           <Part key={part.from} part={part} onTap={() => onBlank(part.blank ?? blankFor(facts))} />
         ))}
       </Flex>
       <Link
         to={againAddress(said)}
-        style={{ textDecoration: 'underline', fontWeight: 650, fontSize: '15px' }}
+        style={{ textDecoration: 'underline', fontWeight: 650, fontSize: '0.9375rem' }}
       >
         Type it again
       </Link>
@@ -68,7 +68,7 @@ function Part({ part, onTap }: { readonly part: SaidPart; readonly onTap: () => 
   const { text, caption, state, blank } = part;
   if (state === 'plain')
     return (
-      <Box as="span" fontFamily="heading" fontSize="18px" lineHeight="24px" color="soft">
+      <Box as="span" fontFamily="heading" fontSize="large" lineHeight="1.5rem" color="soft">
         {text}
       </Box>
     );
@@ -86,8 +86,8 @@ function Part({ part, onTap }: { readonly part: SaidPart; readonly onTap: () => 
         as="span"
         display="block"
         fontFamily="body"
-        fontSize="14px"
-        lineHeight="18px"
+        fontSize="small"
+        lineHeight="1.125rem"
         fontWeight={600}
         color={state === 'held' ? 'leaf' : 'soft'}
       >

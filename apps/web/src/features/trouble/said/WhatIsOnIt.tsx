@@ -24,11 +24,11 @@ export function WhatIsOnIt({ catalogue, words, onMark, onElse }: WhatIsOnItProps
     .filter(({ id }) => id !== unknownMarkId)
     .slice(0, MAX_NEAREST);
   return (
-    <Box role="group" aria-label={QUESTION} paddingBlock="12px" maxWidth="680px">
-      <Box fontFamily="heading" fontWeight={650} fontSize="18px" paddingBottom="8px">
+    <Box role="group" aria-label={QUESTION} paddingBlock="3" maxWidth="42.5rem">
+      <Box fontFamily="heading" fontWeight={650} fontSize="large" paddingBottom="2">
         {QUESTION}
       </Box>
-      <Flex gap="8px" wrap="wrap">
+      <Flex gap="2" wrap="wrap">
         {nearest.map(({ id, name }) => (
           <ChipButton key={id} size="touch" color="leaf" borderColor="leaf" onClick={() => onMark(id)}>
             {name}

@@ -8,7 +8,7 @@ export function AheadOfStart({ facts, passIndex }: { facts: TroubleFacts; passIn
   const { data } = useClashes({ facts, passIndex });
   if (!data || data.length === 0) return null;
   return (
-    <Stack gap="6px" padding="0 26px 10px" role="group" aria-label="Before you start">
+    <Stack gap="1.5" padding="0 1.625rem 0.625rem" role="group" aria-label="Before you start">
       {data.map((clash) => (
         <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />
       ))}

@@ -34,11 +34,11 @@ export function TroubleStart() {
   const [params] = useSearchParams();
   const again = params.get(AGAIN) ?? '';
   return (
-    <Stack gap="10px" paddingTop={{ base: '8px', md: '20px' }}>
-      <Box as="h2" fontSize={{ base: '30px', md: '34px' }} aria-hidden="true">
+    <Stack gap="2.5" paddingTop={{ base: '2', md: '5' }}>
+      <Box as="h2" fontSize="display.medium" aria-hidden="true">
         What happened?
       </Box>
-      <Box maxWidth="680px">
+      <Box maxWidth="42.5rem">
         <WhatHappened key={again} unnamed examples={EXAMPLES} words={again} />
       </Box>
       {isTold(draft) && (
@@ -49,7 +49,7 @@ export function TroubleStart() {
           </Link>
         </Box>
       )}
-      <Box as="h2" fontSize="18px" paddingTop="10px">
+      <Box as="h2" fontSize="large" paddingTop="2.5">
         Or tell it blank by blank
       </Box>
     </Stack>
@@ -64,11 +64,11 @@ export function OpenPlans() {
   const waiting = today.data?.waiting ?? [];
   if (waiting.length === 0) return null;
   return (
-    <Box as="section" aria-label="Plans" paddingTop="10px">
-      <Box as="h2" fontSize="20px">
+    <Box as="section" aria-label="Plans" paddingTop="2.5">
+      <Box as="h2" fontSize="heading">
         To do
       </Box>
-      <Box as="ul" listStyleType="none" maxWidth="680px">
+      <Box as="ul" listStyleType="none" maxWidth="42.5rem">
         {waiting.map((trouble) => (
           <TroubleRow
             key={trouble.id}

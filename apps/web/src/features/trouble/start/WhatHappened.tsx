@@ -17,10 +17,10 @@ const Field = chakra('input', {
     flex: 1,
     minWidth: 0,
     width: '100%',
-    height: '52px',
-    paddingInline: '14px',
+    height: '3.25rem',
+    paddingInline: '3.5',
     bg: 'transparent',
-    fontSize: '18px',
+    fontSize: 'large',
     color: 'ink',
     outline: 'none',
     _placeholder: { color: 'soft' },
@@ -89,12 +89,12 @@ export function WhatHappened({
       <Flex
         as="form"
         align="center"
-        gap="8px"
+        gap="2"
         border="2px solid"
         borderColor="leaf"
         borderRadius="md"
         bg="card"
-        paddingInlineEnd="6px"
+        paddingInlineEnd="1.5"
         _focusWithin={{ outline: '3px solid', outlineColor: 'water', outlineOffset: '2px' }}
         onSubmit={(event: React.FormEvent) => {
           event.preventDefault();
@@ -106,8 +106,8 @@ export function WhatHappened({
             htmlFor={id}
             fontFamily="heading"
             fontWeight={650}
-            fontSize="17px"
-            paddingInlineStart="14px"
+            fontSize="lead"
+            paddingInlineStart="3.5"
             whiteSpace="nowrap"
           >
             What happened?
@@ -125,12 +125,19 @@ export function WhatHappened({
           autoFocus={autoFocus}
           onChange={(event) => setWords(event.currentTarget.value)}
         />
-        <Button type="submit" variant="action" width="44px" paddingInline="0" flexShrink={0} aria-label="Go">
+        <Button
+          type="submit"
+          variant="action"
+          width="2.75rem"
+          paddingInline="0"
+          flexShrink={0}
+          aria-label="Go"
+        >
           <ArrowRight size={22} aria-hidden="true" />
         </Button>
       </Flex>
       {examples.length > 0 && words === '' && (
-        <Flex gap="8px" wrap="wrap" paddingTop="12px" role="group" aria-label="For example">
+        <Flex gap="2" wrap="wrap" paddingTop="3" role="group" aria-label="For example">
           {examples.map((example) => (
             <ChipButton
               key={example}
@@ -149,9 +156,9 @@ export function WhatHappened({
         </Flex>
       )}
       {words.trim() !== '' && found.hits.length > 0 && (
-        <Box as="ul" listStyleType="none" aria-label="Understood as" role="list" paddingTop="4px">
+        <Box as="ul" listStyleType="none" aria-label="Understood as" role="list" paddingTop="1">
           {found.isNear && (
-            <Box as="li" color="soft" fontSize="15px" role="status">
+            <Box as="li" color="soft" fontSize="note" role="status">
               Nothing like that; nearest:
             </Box>
           )}
@@ -165,7 +172,7 @@ export function WhatHappened({
                 onClick={() => void navigate(toOf(hit))}
               >
                 {hit.name}
-                <Box as="span" color="soft" fontWeight={400} fontSize="15px">
+                <Box as="span" color="soft" fontWeight={400} fontSize="note">
                   {hit.draft ? '' : hit.kind}
                 </Box>
               </Button>
@@ -174,12 +181,12 @@ export function WhatHappened({
         </Box>
       )}
       {words.length >= MAX_CHARACTERS && (
-        <Box color="soft" paddingTop="8px" role="status">
+        <Box color="soft" paddingTop="2" role="status">
           {MAX_CHARACTERS} characters are read, no more.
         </Box>
       )}
       {isUnknown && (
-        <Box color="soft" paddingTop="8px" role="status">
+        <Box color="soft" paddingTop="2" role="status">
           Nothing by that word. Try another, or what it looks like.
         </Box>
       )}

@@ -14,14 +14,14 @@ export function CompartmentDrawing({
   const say = useLexicon();
   return (
     <Box>
-      <Flex gap="4px" fontSize="14px" color="soft" maxWidth="290px">
+      <Flex gap="1" fontSize="small" color="soft" maxWidth="18.125rem">
         <Compartment name="before" dose={before} wide={2} />
         <Compartment name="main" dose={main} wide={3} />
         <Compartment name="last rinse" dose={lastRinse} wide={2} isRinse />
       </Flex>
       {main && <DoseLine dose={main} name={say.name(main.agentId)} />}
       {oxygen && <DoseLine dose={oxygen} name={`with it ${say.name(oxygen.agentId)}`} />}
-      <Box fontSize="14px" color="soft" marginTop="4px">
+      <Box fontSize="small" color="soft" marginTop="1">
         {lastRinse
           ? `${say.name(lastRinse.agentId)} last, no softener`
           : noLastRinse && NO_LAST_RINSE_WORDS[noLastRinse]}
@@ -50,7 +50,7 @@ function Compartment({
     <Box flex={wide} textAlign="center">
       <Box>{name}</Box>
       <Flex
-        height="44px"
+        height="2.75rem"
         align="flex-end"
         position="relative"
         border="1.8px solid"
@@ -88,7 +88,7 @@ function DoseLine({ dose, name }: { dose: LoadDose; name: string }) {
   const { caps, capML, massG, inHouse, assumed } = dose;
   const count = caps ?? 0;
   return (
-    <Flex align="center" gap="5px" wrap="wrap" fontSize="15px" marginTop="6px">
+    <Flex align="center" gap="0.3125rem" wrap="wrap" fontSize="note" marginTop="1.5">
       <Box as="span">{name}</Box>
       {massG !== null && (
         <Box as="span" fontWeight={700}>

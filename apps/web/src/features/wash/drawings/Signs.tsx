@@ -73,7 +73,7 @@ export function PieceSigns({ piece }: { piece: HeapPiece }) {
           as="span"
           color="water"
           fontWeight={700}
-          fontSize="13px"
+          fontSize="small"
           display="inline-flex"
           alignItems="center"
           gap="1px"
@@ -105,7 +105,7 @@ export function PieceSigns({ piece }: { piece: HeapPiece }) {
 /** Every sign with its word. */
 export function SignWords() {
   return (
-    <Flex as="ul" listStyleType="none" gap="6px 18px" wrap="wrap" fontSize="15px" paddingBlock="6px">
+    <Flex as="ul" listStyleType="none" gap="0.375rem 1.125rem" wrap="wrap" fontSize="note" paddingBlock="1.5">
       <li>
         <Box as="span" color="water" fontWeight={700}>
           60
@@ -113,7 +113,7 @@ export function SignWords() {
         no hotter than
       </li>
       {SIGN_WORDS.map(([id, word]) => (
-        <Flex as="li" key={id} gap="6px" align="center">
+        <Flex as="li" key={id} gap="1.5" align="center">
           <WashSign of={id} />
           {word}
         </Flex>

@@ -15,11 +15,11 @@ export function DryAll({ line }: { line: LineView }) {
   const send = () =>
     dry.mutate({ lineIds: hanging.map(({ lineId }) => lineId), at: at ? todayAt(at, line.now) : line.now });
   return (
-    <Stack gap="6px">
-      <Flex align="center" gap="8px">
-        <Box as="label" fontSize="15px">
+    <Stack gap="1.5">
+      <Flex align="center" gap="2">
+        <Box as="label" fontSize="note">
           It was dry at{' '}
-          <Input type="time" width="120px" value={at} onChange={(event) => setAt(event.target.value)} />
+          <Input type="time" width="7.5rem" value={at} onChange={(event) => setAt(event.target.value)} />
         </Box>
       </Flex>
       <Button variant="action" disabled={dry.isPending} onClick={send}>

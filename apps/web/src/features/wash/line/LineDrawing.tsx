@@ -115,7 +115,7 @@ export function LineDrawing({
           />
         ))}
       </svg>
-      <Box as="details" fontSize="15px" marginTop="4px">
+      <Box as="details" fontSize="note" marginTop="1">
         <summary>As a list</summary>
         <ul style={{ listStyle: 'none' }}>
           {line.lines.map((one) => (

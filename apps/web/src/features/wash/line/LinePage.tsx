@@ -46,17 +46,17 @@ function Line({ line }: { line: LineView }) {
   const chosen = line.lines.find(({ lineId }) => lineId === chosenId) ?? null;
   const toHang = line.lines.filter(({ hungAt }) => hungAt === null);
   const head = (
-    <Flex align="baseline" gap="12px" wrap="wrap">
+    <Flex align="baseline" gap="3" wrap="wrap">
       <PageHeading title="The line" />
-      <Box fontSize="17px">{airText(line, say.temp)}</Box>
-      <Box color="soft" fontSize="15px">
+      <Box fontSize="lead">{airText(line, say.temp)}</Box>
+      <Box color="soft" fontSize="note">
         {ORIGIN_WORDS[line.origin]}
         {maySetWeather && (
           <>
             {' · '}
             <Button
               variant="plain"
-              minHeight={{ base: '44px', md: '32px' }}
+              minHeight={{ base: '2.75rem', md: '2rem' }}
               aria-expanded={weather}
               onClick={() => setWeather(!weather)}
             >
@@ -69,7 +69,7 @@ function Line({ line }: { line: LineView }) {
   );
   if (line.lines.length === 0)
     return (
-      <Stack padding={{ base: '8px 16px 40px', lg: '12px 24px' }} gap="12px">
+      <Stack padding={{ base: '0.5rem 1rem 2.5rem', lg: '0.75rem 1.5rem' }} gap="3">
         {head}
         {weather && <WeatherPicker onDone={() => setWeather(false)} />}
         <Box maxWidth="60ch">Nothing is wet. What comes out of a drum hangs here until it is dry.</Box>
@@ -90,7 +90,7 @@ function Line({ line }: { line: LineView }) {
   };
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} minHeight={{ lg: '100dvh' }}>
-      <Box flex="1" minWidth="0" padding={{ base: '8px 16px 0', lg: '12px 8px 0 16px' }}>
+      <Box flex="1" minWidth="0" padding={{ base: '0.5rem 1rem 0', lg: '0.75rem 0.5rem 0 1rem' }}>
         {head}
         {weather && <WeatherPicker onDone={() => setWeather(false)} />}
         {onDesk ? (
@@ -102,9 +102,9 @@ function Line({ line }: { line: LineView }) {
       <Stack
         as="aside"
         aria-label="What needs help"
-        gap="14px"
-        width={{ base: '100%', lg: '250px' }}
-        padding={{ base: '14px 16px 40px', lg: '20px' }}
+        gap="3.5"
+        width={{ base: '100%', lg: '15.625rem' }}
+        padding={{ base: '0.875rem 1rem 2.5rem', lg: '5' }}
         borderInlineStart={{ lg: '1px solid' }}
         borderColor={{ lg: 'line' }}
       >
@@ -113,7 +113,7 @@ function Line({ line }: { line: LineView }) {
         <NotInDryer line={line} />
         <Rope line={line} />
         {line.lines.some(({ place }) => place === 'rack' || place === 'flat') && (
-          <Box fontSize="14px" color="soft">
+          <Box fontSize="small" color="soft">
             {INDOOR_RULE}
           </Box>
         )}
@@ -144,18 +144,18 @@ function Rows({
   onChoose: (id: string | null) => void;
 }) {
   return (
-    <Stack as="ul" listStyleType="none" gap="0" marginTop="8px">
+    <Stack as="ul" listStyleType="none" gap="0" marginTop="2">
       {line.lines.map((one) => (
         <Box as="li" key={one.lineId} borderTop="1px solid" borderColor="line">
           <Box
             as="button"
             width="100%"
             textAlign="start"
-            paddingBlock="8px"
+            paddingBlock="2"
             aria-pressed={chosenId === one.lineId}
             onClick={() => onChoose(chosenId === one.lineId ? null : one.lineId)}
           >
-            <Flex justify="space-between" gap="10px">
+            <Flex justify="space-between" gap="2.5">
               <Box fontWeight={700}>
                 {one.order > 0 && `${one.order}. `}
                 {pieceTitle(one)}
@@ -164,7 +164,7 @@ function Rows({
                 {rangeText(one, line.now)}
               </Box>
             </Flex>
-            <Flex justify="space-between" gap="10px" fontSize="14px" color="soft">
+            <Flex justify="space-between" gap="2.5" fontSize="small" color="soft">
               <span>
                 {one.waterL.toFixed(1)} L to lose · {PLACE_WORDS[one.place]}
                 {one.hungAt ? '' : ' · not hung yet'}

@@ -10,11 +10,11 @@ export function Help({ line }: { line: LineView }) {
   if (help.length === 0) return null;
   return (
     <Box>
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         {help.length === 1 ? 'One needs help' : `${help.length} need help`}
       </Box>
       {help.map((one) => (
-        <Box key={one.lineId} fontSize="15px" paddingBlock="6px" borderBottom="1px solid" borderColor="line">
+        <Box key={one.lineId} fontSize="note" paddingBlock="1.5" borderBottom="1px solid" borderColor="line">
           <b>{pieceTitle(one)}</b>: {stateText(one)}.{' '}
           {one.state === 'cannotTell'
             ? 'No weather reaches so far: give your own.'
@@ -41,11 +41,11 @@ export function NotInDryer({ line }: { line: LineView }) {
   if (!line.hasDryer || out.length === 0) return null;
   return (
     <Box>
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         Not in the dryer
       </Box>
       {out.map((one) => (
-        <Box key={one.lineId} fontSize="15px">
+        <Box key={one.lineId} fontSize="note">
           <Box as="span" fontWeight={650} borderBottom="1.5px dashed" borderColor="brick">
             {one.name}
           </Box>{' '}
@@ -61,18 +61,18 @@ export function Rope({ line }: { line: LineView }) {
   const over = line.usedM > line.ropeM;
   return (
     <Box>
-      <Box as="h2" fontSize="20px">
+      <Box as="h2" fontSize="heading">
         Line used
       </Box>
-      <Box height="6px" bg="track" borderRadius="full" marginBlock="4px">
+      <Box height="0.375rem" bg="track" borderRadius="full" marginBlock="1">
         <Box
-          height="6px"
+          height="0.375rem"
           borderRadius="full"
           bg={over ? 'brick' : 'leaf'}
           width={`${Math.min(100, (line.usedM / Math.max(0.1, line.ropeM)) * 100)}%`}
         />
       </Box>
-      <Box fontSize="15px">
+      <Box fontSize="note">
         <b>
           {line.usedM.toFixed(1)} of {line.ropeM} m
         </b>

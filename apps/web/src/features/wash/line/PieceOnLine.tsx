@@ -30,24 +30,24 @@ export function PieceOnLine({
     <Stack
       as="section"
       aria-label={`Of ${line.name}`}
-      gap="8px"
+      gap="2"
       bg="leafTint"
       borderRadius="md"
-      padding="10px 12px"
+      padding="0.625rem 0.75rem"
     >
-      <Box fontFamily="heading" fontWeight={700} fontSize="18px">
+      <Box fontFamily="heading" fontWeight={700} fontSize="large">
         {pieceTitle(line)}
       </Box>
-      <Box fontSize="15px">
+      <Box fontSize="note">
         {rangeText(line, now)}, {stateText(line)}
       </Box>
       {line.sun.value === 'never' && (
-        <Box fontSize="15px">Out of full sun{line.sun.by ? `: ${heldByWords(line.sun.by, say)}` : ''}.</Box>
+        <Box fontSize="note">Out of full sun{line.sun.by ? `: ${heldByWords(line.sun.by, say)}` : ''}.</Box>
       )}
-      {line.flat && <Box fontSize="15px">Laid flat, not hung.</Box>}
+      {line.flat && <Box fontSize="note">Laid flat, not hung.</Box>}
       {may && (
         <>
-          <Flex gap="6px" wrap="wrap">
+          <Flex gap="1.5" wrap="wrap">
             {HANGING_PLACES.map((place) => (
               <ChipButton
                 key={place}
@@ -70,10 +70,10 @@ export function PieceOnLine({
             </Flex>
           )}
           {line.hungAt && (
-            <Flex gap="6px" align="center" wrap="wrap">
+            <Flex gap="1.5" align="center" wrap="wrap">
               <Input
                 type="time"
-                width="112px"
+                width="7rem"
                 aria-label="It was dry at"
                 value={at}
                 onChange={(event) => setAt(event.target.value)}

@@ -14,15 +14,15 @@ export function WeatherPicker({ onDone }: { onDone: () => void }) {
     <Stack
       as="section"
       aria-label="Weather"
-      gap="8px"
+      gap="2"
       bg="card"
       border="1px solid"
       borderColor="line"
       borderRadius="md"
-      padding="12px 14px"
-      marginBlock="8px"
+      padding="0.75rem 0.875rem"
+      marginBlock="2"
     >
-      <Flex gap="6px" wrap="wrap" align="center">
+      <Flex gap="1.5" wrap="wrap" align="center">
         <Box fontWeight={650}>It is</Box>
         {WEATHERS.map((weather) => (
           <ChipButton
@@ -33,7 +33,7 @@ export function WeatherPicker({ onDone }: { onDone: () => void }) {
           </ChipButton>
         ))}
       </Flex>
-      <Flex gap="8px" wrap="wrap" align="center">
+      <Flex gap="2" wrap="wrap" align="center">
         <FileButton
           label="Forecast by the hour, CSV"
           accept=".csv,text/csv"
@@ -41,7 +41,7 @@ export function WeatherPicker({ onDone }: { onDone: () => void }) {
         >
           A forecast by the hour, CSV
         </FileButton>
-        <Box fontSize="14px" color="soft">
+        <Box fontSize="small" color="soft">
           time, temp_c, humidity_pct, wind_ms, sun_wm2, rain_pct; one line an hour
         </Box>
       </Flex>
