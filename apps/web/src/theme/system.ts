@@ -1,4 +1,5 @@
 import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import { PHONE } from './media';
 import { slotRecipes } from './slotRecipes';
 
 /** [light, dark] of the look: paper, ink, leaf, disc yellow, brick, water. */
@@ -35,9 +36,6 @@ const COLOURS = {
 const semanticColours = Object.fromEntries(
   Object.entries(COLOURS).map(([name, [light, dark]]) => [name, { value: { _light: light, _dark: dark } }]),
 );
-
-/** In em, so that text set larger in the browser gets the layout of a narrower screen. */
-const PHONE = '@media (max-width: 47.99em)';
 
 /** Steps of an eighth of a rem, named by fours of a rem: `2` is 0.5rem, 8 px at the usual text size. */
 const SPACING = Object.fromEntries(

@@ -40,11 +40,12 @@ export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const isFrail = ['antique', 'irreplaceable'].includes(plan.facts.piece.condition);
   if (ofFirst.length === 0 || wanted !== null || isFrail) return [];
   const best = Math.max(...ofFirst);
+  const inAll = Math.max(...first.map(({ pass }) => midpointOf(pass.gone.all)));
   return steps
     .filter(({ round, method, pass }) => round > 1 && pass.phase !== 'wash' && !begunWith.has(method.id))
     .filter((step) => !begunWith.has(productsOf(step)))
     .filter((step) => isFree(step, plan) && !isForTheNight(step))
-    .filter(({ agents }) => best < ENOUGH_WITHOUT_SOLVENT || !agents.some(({ flammable }) => flammable))
+    .filter(({ agents }) => inAll < ENOUGH_WITHOUT_SOLVENT || !agents.some(({ flammable }) => flammable))
     .filter(({ pass }) => midpointOf(pass.takes.all) - best >= CLEARLY)
     .map(({ id, method }) => ({ kind: 'strongestLate', where: id, text: method.id }));
 }

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link, useLocation } from 'react-router';
+import { NARROW, SHORT } from '../../theme/media';
 import { PlaceDrawing } from './PlaceDrawing';
 import { needsWidth, roomOf, SHELL_PLACES, sectionOf } from './places';
 
@@ -55,6 +56,9 @@ const Disc = chakra('span', {
   },
 });
 
+/** Read aloud, not shown: five names do not fit. */
+const HIDDEN = { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden' } as const;
+
 /** The places along the foot of a phone. */
 export function Bar() {
   const here = sectionOf(useLocation().pathname);
@@ -64,6 +68,7 @@ export function Bar() {
       aria-label="Places"
       display={{ base: 'flex', md: 'none' }}
       position="fixed"
+      css={{ [SHORT]: { position: 'static' } }}
       insetInline="0"
       bottom="0"
       height="4rem"
@@ -78,7 +83,9 @@ export function Bar() {
           <Disc width="2.25rem" height="2rem" aria-hidden="true">
             <PlaceDrawing of={id} />
           </Disc>
-          {name}
+          <Box as="span" css={{ [NARROW]: HIDDEN }}>
+            {name}
+          </Box>
         </PlaceLink>
       ))}
     </Flex>

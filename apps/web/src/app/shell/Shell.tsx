@@ -5,6 +5,7 @@ import { FeverfewMark } from '../../components/drawings/Icons';
 import { Loading } from '../../components/notices/States';
 import { FindButton, FindOpener } from '../../features/find/FindButton';
 import { Alarms } from '../../features/run/timer/Alarms';
+import { SHORT } from '../../theme/media';
 import { useChanges } from '../api/useChanges';
 import { EARLY_PATHS, removeEarlyField } from '../early/earlyField';
 import { ColumnClocks } from './Clocks';
@@ -43,7 +44,13 @@ export function Shell() {
       <SkipLink href="#main">To the page</SkipLink>
       <Flex minHeight="100dvh">
         <Column />
-        <Box flex="1" minWidth="0" bg="card" paddingBottom={{ base: atTub ? '0' : '4rem', md: '0' }}>
+        <Box
+          flex="1"
+          minWidth="0"
+          bg="card"
+          paddingBottom={{ base: atTub ? '0' : '4rem', md: '0' }}
+          css={{ [SHORT]: { paddingBottom: '0' } }}
+        >
           <TopBar />
           <RoomTabs />
           <ConnectionNotice />

@@ -17,9 +17,10 @@ export function TopBar() {
     <Flex
       as="header"
       display={{ base: 'flex', md: 'none' }}
-      height="3rem"
+      minHeight="3rem"
       alignItems="center"
       gap="1"
+      wrap="wrap"
       paddingInline="0.5rem 0.875rem"
       data-print="hide"
     >

@@ -18,7 +18,9 @@ export function ChipRow<T extends string | number>({
 }) {
   return (
     <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-      <legend style={{ fontSize: '0.875rem', color: 'var(--ff-colors-soft)', marginBottom: '0.25rem' }}>{label}</legend>
+      <legend style={{ fontSize: '0.875rem', color: 'var(--ff-colors-soft)', marginBottom: '0.25rem' }}>
+        {label}
+      </legend>
       <Flex gap="1.5" wrap="wrap">
         {options.map(({ value, text, name }) => (
           <ChipButton

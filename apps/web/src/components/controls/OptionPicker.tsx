@@ -87,7 +87,9 @@ export function OptionPicker({
               <Listbox.Item item={option} key={option.id}>
                 <Listbox.ItemText>
                   {option.name}
-                  {option.hint && <span style={{ opacity: 0.75, fontSize: '0.875rem' }}> · {option.hint}</span>}
+                  {option.hint && (
+                    <span style={{ opacity: 0.75, fontSize: '0.875rem' }}> · {option.hint}</span>
+                  )}
                 </Listbox.ItemText>
                 <Listbox.ItemIndicator>✓</Listbox.ItemIndicator>
               </Listbox.Item>

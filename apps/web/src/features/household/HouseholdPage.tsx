@@ -13,6 +13,7 @@ import { Failed, Loading } from '../../components/notices/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useMay } from '../../queries/deviceQueries';
 import { useHousehold } from '../../queries/householdQueries';
+import { SHORT } from '../../theme/media';
 import { bottlesOf } from './bottlesOf';
 import { CupboardFolds } from './CupboardFolds';
 import { HouseFolds } from './HouseFolds';
@@ -120,6 +121,7 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
     <Flex
       position="sticky"
       bottom={{ base: '4rem', md: '0' }}
+      css={{ [SHORT]: { bottom: '0' } }}
       bg="card"
       paddingBlock="3.5"
       gap="3.5"

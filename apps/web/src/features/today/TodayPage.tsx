@@ -9,6 +9,7 @@ import { ClashNotice } from '../../components/notices/ClashNotice';
 import { Empty, Failed, Loading } from '../../components/notices/States';
 import { TakenBack } from '../../components/notices/TakenBack';
 import { useToday } from '../../queries/todayQueries';
+import { SHORT } from '../../theme/media';
 import { WhatHappened } from '../trouble/start/WhatHappened';
 import { DueList } from './DueList';
 import { FirstStart } from './FirstStart';
@@ -122,6 +123,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
         position="fixed"
         insetInline="0"
         bottom="4rem"
+        css={{ [SHORT]: { bottom: '0' } }}
         padding="0.625rem 1rem"
         bg="card"
         borderTop="1px solid"

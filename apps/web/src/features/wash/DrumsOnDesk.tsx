@@ -3,6 +3,7 @@ import { useDroppable } from '@dnd-kit/core';
 import type { LoadView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button } from '../../components/controls/controls';
+import { SHORT } from '../../theme/media';
 import { AnswerCard } from './AnswerCard';
 import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';
@@ -55,6 +56,7 @@ export function DrumsOnDesk(props: DrumsProps) {
       </Grid>
       <Grid
         position="sticky"
+        css={{ [SHORT]: { position: 'static' } }}
         bottom="0"
         templateColumns="1fr 1fr auto"
         gap="6"

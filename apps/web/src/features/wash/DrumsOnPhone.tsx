@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
 import { type TouchEvent, useEffect, useRef, useState } from 'react';
 import { Button } from '../../components/controls/controls';
 import { Fold } from '../../components/layout/Fold';
+import { SHORT } from '../../theme/media';
 import { AnswerCard } from './AnswerCard';
 import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';
@@ -147,7 +148,14 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
         <PrintLoad load={load} pieces={pieces} name={name} />
       </Fold>
       {mayFill && (
-        <Box position="sticky" bottom="4rem" paddingBlock="2" bg="card" zIndex={1}>
+        <Box
+          position="sticky"
+          bottom="4rem"
+          css={{ [SHORT]: { bottom: '0' } }}
+          paddingBlock="2"
+          bg="card"
+          zIndex={1}
+        >
           <FillButton
             load={load}
             number={at + 1}

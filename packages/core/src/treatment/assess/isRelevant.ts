@@ -31,12 +31,20 @@ export function suitsPiece(method: Method, context: PlanContext): boolean {
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
   if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;
   if (method.onlyWet && facts.wetness === 'dry') return false;
+  if (!rinsable && method.wetting === 'spot' && isNeatDetergent(method, context)) return false;
   return (
     method.place === 'both' ||
     (method.place === 'surface') === !rinsable ||
     (!rinsable && method.wetting === 'spot')
   );
 }
+
+/** Put on as it is, it only comes out again with a rinse through. */
+const isNeatDetergent = (method: Method, { index }: PlanContext): boolean =>
+  (method.waterParts ?? 0) === 0 &&
+  index
+    .factsOf(method)
+    .agents.some(({ chemistries }) => chemistries.some((one) => one === 'detergent' || one === 'soap'));
 
 /** Whether the part that the trouble is on holds a fibre the method is made for. */
 const holdsGroup = ({ fibreGroups }: Method, { facts, index }: PlanContext): boolean =>

@@ -3,6 +3,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
+import { triedInVain } from '../case/triedInVain.js';
 import type { Gone, Phase } from '../plan/round.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
@@ -51,7 +52,7 @@ export function addPromisingPasses(
     // Where water may go, airing and powder are no further work: a damp piece has to dry anyway.
     .filter(({ method }) => (cloth === 'dryOnly') === (method.wetting === 'dry'))
     .filter(({ standIn }) => standIn === null)
-    .filter((one) => bringsNew(one, done))
+    .filter((one) => bringsNew(one, done) && !triedInVain(one.appliedAgents, context))
     .filter((one) => !meets(one, done, context) && !isTooEarly(one, done, context))
     .map((one) => ({
       one,

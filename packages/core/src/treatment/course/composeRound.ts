@@ -1,5 +1,6 @@
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
+import { triedInVain } from '../case/triedInVain.js';
 import type { NotUsed } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arrangement.js';
 import { dropTriedInVain } from './dropTriedInVain.js';
@@ -85,6 +86,7 @@ export function composeRound(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
       movable.includes(phaseOf(fitted.eligible.method, context)) &&
+      !triedInVain(fitted.eligible.appliedAgents, context) &&
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)) &&
       !isOvernight(fitted.eligible),
   );

@@ -4,6 +4,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
+import { triedInVain } from '../case/triedInVain.js';
 import { added, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { rankOf } from './phaseOf.js';
@@ -18,16 +19,19 @@ const MOST = 3;
  * @param dryOnly nothing that wets the piece
  */
 export function workedOut(context: PlanContext, dryOnly: boolean): EligibleMethod[] {
-  const eligibles = mayBeInTime(eligibleHere(context), context, [])
-    .filter(({ method }) => !dryOnly || method.wetting === 'dry')
-    .sort(
-      (a, b) =>
-        a.missingAgentIds.length - b.missingAgentIds.length ||
-        a.harshness - b.harshness ||
-        WETTINGS.indexOf(a.method.wetting) - WETTINGS.indexOf(b.method.wetting) ||
-        b.book.high - a.book.high ||
-        (a.method.id < b.method.id ? -1 : 1),
-    );
+  const ways = mayBeInTime(eligibleHere(context), context, []).filter(
+    ({ method }) => !dryOnly || method.wetting === 'dry',
+  );
+  // What did nothing before is only done again where nothing else is left.
+  const untried = ways.filter(({ appliedAgents }) => !triedInVain(appliedAgents, context));
+  const eligibles = (untried.length > 0 ? untried : ways).sort(
+    (a, b) =>
+      a.missingAgentIds.length - b.missingAgentIds.length ||
+      a.harshness - b.harshness ||
+      WETTINGS.indexOf(a.method.wetting) - WETTINGS.indexOf(b.method.wetting) ||
+      b.book.high - a.book.high ||
+      (a.method.id < b.method.id ? -1 : 1),
+  );
   const goneBy = (list: readonly EligibleMethod[]) =>
     goneAfter(
       list.reduce<Worked>((worked, one) => added(worked, workOf(one, context)), untouched(context)),

@@ -1,6 +1,4 @@
-import { AT_ONCE_METHODS, MAX_ROUND_WORDS, WETTINGS } from '@feverfew/knowledge';
-import type { Envelope } from '../../envelope/envelope.js';
-import type { LimitOwner } from '../../finding/limitOwner.js';
+import { AT_ONCE_METHODS, MAX_ROUND_WORDS } from '@feverfew/knowledge';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { UsualTaken } from '../../trouble/assumeUsual.js';
 import { metricLexicon } from '../../words/round/metricLexicon.js';
@@ -149,22 +147,10 @@ function withoutSaid(round: Round, { actions }: AtOnce): Round {
 }
 
 /** The same case, as one of a surface where one mark is better blotted than the whole piece bathed. */
-function forOneMark(context: PlanContext): PlanContext {
-  const { rinsable, facts, envelope } = context;
-  if (!rinsable || facts.size === 'allOver') return context;
-  if (isOldAndDyed(context)) return { ...context, rinsable: false, envelope: blottedOnly(envelope) };
-  return isOverFilling(context) ? { ...context, rinsable: false } : context;
-}
-
-/** Nothing is worked in that only a rinse through takes out again. */
-const blottedOnly = (envelope: Envelope): Envelope => {
-  const owner: LimitOwner = { kind: 'condition', condition: 'antique' };
-  const limit = { owner, protects: 'piece', sourceIds: ['commonPractice'], quantity: 'wetting' } as const;
-  const isWetter = WETTINGS.indexOf(envelope.wetting.most) > WETTINGS.indexOf('surface');
-  return isWetter
-    ? { ...envelope, wetting: { most: 'surface', limits: [{ ...limit, most: 'surface' }] } }
-    : envelope;
-};
+const forOneMark = (context: PlanContext): PlanContext =>
+  context.rinsable && context.facts.size !== 'allOver' && (isOldAndDyed(context) || isOverFilling(context))
+    ? { ...context, rinsable: false }
+    : context;
 
 /** An old piece whose dye may run: no test covers all of it. Common practice, no source. */
 const isOldAndDyed = ({ facts: { piece } }: PlanContext): boolean =>

@@ -261,7 +261,7 @@ export const C = {
   starchedLight: seen('isStarchedLight', 'it is light and the piece starched'),
   stiff: seen('isStiff', 'it is stiff or waxy'),
   stillSeen: left('isStillSeen', 'it is still seen'),
-  sweatZones: seen('hasSweatZones', 'there are old sweat marks'),
+  sweatZones: seen('hasSweatZones', 'the yellow is where sweat gathers'),
   thickFlakes: seen('hasThickFlakes', 'there are flakes thicker than a film'),
   tint: seen('hasTint', 'it has a tint'),
   undyedWax: seen('isUndyedWax', 'the wax is undyed'),

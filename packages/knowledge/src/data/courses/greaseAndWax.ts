@@ -511,7 +511,11 @@ export const greaseAndWax = [
     ],
     cause: 'A seat, a sticker washed on.',
     causeAction: ['Peel stickers before the first wash.'],
-    garment: ['Ice on it, in a closed bag. A label: peel it cold.', 'Or the freezer, an hour.'],
+    garment: [
+      'Ice on it, in a closed bag.',
+      only({ markIds: ['stickerResidue'] }, 'A label: peel it cold.'),
+      'Or the freezer, an hour.',
+    ],
     surfaceAtOnce: ['Ice in a closed bag, ten to fifteen minutes.'],
     donts: ['No heat.', 'No washing first.'],
     cloths: {

@@ -29,7 +29,7 @@ const NO_SOLVENT_IN_PLACE: readonly [Line, string] = [
 const KETONE_NEVERS: [Line, string][] = [
   [
     notOn(
-      { fibreIds: ['acetate', 'triacetate', 'modacrylic', 'coating', 'elastane'] },
+      { fibreIds: ['acetate', 'triacetate', 'modacrylic', 'coating'] },
       'Acetone or nail-varnish remover.',
     ),
     'It dissolves them.',

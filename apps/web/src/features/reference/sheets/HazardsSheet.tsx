@@ -84,7 +84,12 @@ export function HazardsSheet({ reference }: { reference: Reference }) {
                 <tr key={a}>
                   <th
                     scope="row"
-                    style={{ textAlign: 'end', fontWeight: 600, paddingInlineEnd: '0.5rem', whiteSpace: 'nowrap' }}
+                    style={{
+                      textAlign: 'end',
+                      fontWeight: 600,
+                      paddingInlineEnd: '0.5rem',
+                      whiteSpace: 'nowrap',
+                    }}
                   >
                     {CHEMISTRY_WORDS[a]}
                   </th>

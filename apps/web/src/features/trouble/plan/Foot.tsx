@@ -6,6 +6,7 @@ import { Button } from '../../../components/controls/controls';
 import { LinkButton } from '../../../components/controls/LinkButton';
 import { Notice } from '../../../components/notices/Notice';
 import { useMay } from '../../../queries/deviceQueries';
+import { SHORT } from '../../../theme/media';
 
 interface FootProps {
   readonly plan: Plan | undefined;
@@ -51,6 +52,7 @@ export function Foot({
     <Flex
       position="sticky"
       bottom={{ base: '4rem', md: '0' }}
+      css={{ [SHORT]: { position: 'static' } }}
       zIndex={10}
       gap="0.5rem 1.25rem"
       justify="flex-end"
