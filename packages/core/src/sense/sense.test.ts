@@ -230,7 +230,9 @@ describe('the reader of sense', () => {
     const isLate = (change: Partial<RoundPass>, first = share(0.2)) => {
       const { rounds: all, ...plan } = late({ takes: share(0.5), ...change });
       const begun = all.map((round, at) =>
-        at === 0 ? { ...round, passes: round.passes.map((one) => ({ ...one, takes: first })) } : round,
+        at === 0
+          ? { ...round, passes: round.passes.map((one) => ({ ...one, takes: first, gone: first })) }
+          : round,
       );
       return kindsIn({ ...plan, rounds: begun }).includes('strongestLate at r2p1');
     };
