@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS } from './chromiumArgs';
 
 /** Files whose tests are whole flows: nothing in them is about one size of screen. */
 const FLOWS = /(mainJob|plans|reasons|asked|badInput|household|mixingTable|learned)\.spec\.ts$/;
@@ -34,16 +35,7 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--no-first-run',
-        '--autoplay-policy=no-user-gesture-required',
-      ],
+      args: CHROMIUM_ARGS,
     },
   },
 });

@@ -1,5 +1,5 @@
 import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
-import { PHONE } from './media';
+import { NARROW, PHONE } from './media';
 import { slotRecipes } from './slotRecipes';
 
 /** [light, dark] of the look: paper, ink, leaf, disc yellow, brick, water. */
@@ -94,7 +94,17 @@ const config = defineConfig({
     },
     // Every tap target is as large as a thumb on a phone.
     'button, select, textarea, summary, input:not([type=checkbox], [type=radio]), a[class]': {
-      [PHONE]: { minHeight: '2.75rem', minWidth: '2.75rem !important' },
+      // In px: a thumb does not grow with the text.
+      [PHONE]: { minHeight: '44px', minWidth: '44px !important' },
+    },
+    // Text twice as large on a phone: words break rather than run out of the window.
+    'main *': {
+      [NARROW]: {
+        minWidth: '0 !important',
+        flexShrink: '1 !important',
+        whiteSpace: 'normal !important',
+        overflowWrap: 'anywhere',
+      },
     },
     // A link in running text keeps its line and is only touched more easily.
     'a:not([class])': { [PHONE]: { paddingBlock: '3', paddingInline: '1.5', marginInline: '-0.375rem' } },

@@ -164,7 +164,7 @@ const WORDS: Words = {
     `Not ready in ${durationWords(readyInMin, readyInMin)}: about ${durationWords(likelyMin, likelyMin)} with drying. ` +
     (inPlace
       ? 'Lay a dry towel on it for now, and leave it free until it is dry.'
-      : 'Stop in time, rinse every product out and press it dry in a towel; go on within a day.'),
+      : 'Stop in time: rinse it out, press it dry in a towel, go on within a day.'),
   takesTooLong: ({ minutes, readyInMin }) =>
     `Takes about ${durationWords(minutes, minutes)}: not ready in ${durationWords(readyInMin, readyInMin)}.`,
   addsLittle: ({ pct }) => `Would add ${pct} % at most to what the other steps take.`,

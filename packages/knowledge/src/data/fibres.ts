@@ -283,7 +283,7 @@ export const fibres: readonly Fibre[] = [
     drying: noTumble,
     waterSensitive: false,
     mostWetting: null,
-    beforeSoak: [always('Viscose is weak when wet: support it, never lift it by one end.')],
+    beforeSoak: [always('Viscose is weak when wet: lift it with both hands.')],
     afterLook: [],
     moistureRegainPct: 11,
     wetStrengthPct: { low: 40, high: 60 },

@@ -149,6 +149,7 @@ export function RoomTabs() {
       aria-label={`In ${place.name}`}
       display={{ base: 'flex', lg: needsWidth(pathname) ? 'flex' : 'none' }}
       gap="1"
+      wrap="wrap"
       paddingInline={{ base: '3', md: '6' }}
       paddingTop={{ base: '0', md: '3' }}
       data-print="hide"
