@@ -12,7 +12,7 @@ const isForTheNight = ({ pass }: SenseStep): boolean =>
   pass.actions.some(({ dwell }) => dwell?.keep === 'letDry' && dwell.minMin >= NIGHT_MIN);
 
 /** Where the first round takes so much of it, a solvent is for what that leaves: it burns. 0–1, our own choice. */
-const ENOUGH_WITHOUT_SOLVENT = 0.3;
+const ENOUGH_WITHOUT_SOLVENT = 0.2;
 
 /** A way with products of the house that has not been set aside and waits for no look. */
 const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>

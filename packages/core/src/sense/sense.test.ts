@@ -248,7 +248,7 @@ describe('the reader of sense', () => {
     expect(isLate({ checks: [{ id: 'isStillSeen', text: 'it is still seen', when: 'atLook' }] })).toBe(false);
     expect(isLate({ actions: overnight as RoundPass['actions'] })).toBe(false);
     expect(isLate({ methodId: 'alcoholSpot', actions }, share(0.3))).toBe(false);
-    expect(isLate({ methodId: 'alcoholSpot', actions })).toBe(true);
+    expect(isLate({ methodId: 'alcoholSpot', actions }, share(0.1))).toBe(true);
     expect(isLate({})).toBe(true);
   });
 

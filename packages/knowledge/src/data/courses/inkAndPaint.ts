@@ -812,7 +812,7 @@ export const inkAndPaint = [
     ],
     cause: 'A splash.',
     causeAction: ['Read the tin: it tells which of three solvents.'],
-    garment: ['Spoon it off, blot; lay it flat outdoors, treat it within the hour.'],
+    garment: ['Spoon it off, blot; flat outdoors, treat within the hour.'],
     surfaceAtOnce: ['Spoon it off, blot; open the window.'],
     donts: ['No water first.', 'No heat, no flame near it.'],
     cloths: {

@@ -235,7 +235,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad, moved each time.')],
+      apply: [always('Face down on a white pad, moved each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -253,7 +253,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad, moved each time.')],
+      apply: [always('Face down on a white pad, moved each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
