@@ -283,7 +283,7 @@ export const fibres: readonly Fibre[] = [
     drying: noTumble,
     waterSensitive: false,
     mostWetting: null,
-    beforeSoak: [always('Viscose is weak when wet: lift it with both hands.')],
+    beforeSoak: [always('Viscose is weak when wet: support it all along.')],
     afterLook: [],
     moistureRegainPct: 11,
     wetStrengthPct: { low: 40, high: 60 },

@@ -1,4 +1,4 @@
-import { type CautionOccasion, type Method, STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { type CautionOccasion, type Method, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
 import { aimedDwell } from '../recipe/aimedDwell.js';
@@ -17,6 +17,8 @@ export function workActions(input: ActionsInput, cautionIds: string[]): Action[]
   const tempC = method.wetting === 'dry' ? null : window.tempC;
   const notes = (kind: keyof Method['notes']) => notesOf(input, kind);
   const inCompany = method.inMachine ? togetherNotes(input) : [];
+  const areSeveral = amounts.bath !== null && amounts.batches === 1 && (context.facts.pieces ?? 1) > 1;
+  const together = areSeveral ? notesOf(input, [STANDING_NOTES.allTogether]) : [];
   const signs = signsFor(method, context);
   const draft = (kind: Action['kind'], fields: Partial<Action>): Action => draftAction(kind, fields);
   const { vessel, batches, outlook, putOn } = amounts;
@@ -47,7 +49,7 @@ export function workActions(input: ActionsInput, cautionIds: string[]): Action[]
       batches,
       tempC,
       programme: method.inMachine ? method.programme : null,
-      notes: [...fibreNotes(input, 'beforeSoak'), ...notes('apply'), ...inCompany],
+      notes: [...fibreNotes(input, 'beforeSoak'), ...notes('apply'), ...inCompany, ...together],
       cautionIds,
     }),
     draft('dwell', {
