@@ -66,7 +66,7 @@ export const FactSentence = memo(function FactSentence({
         as="p"
         display={{ base: folded ? 'none' : 'block', md: 'block' }}
         fontFamily="heading"
-        fontSize="heading"
+        fontSize={{ base: 'subhead', md: 'heading' }}
         lineHeight={{ base: '2.75rem', md: '2.25rem' }}
         aria-label="The facts"
       >
@@ -134,7 +134,7 @@ const TwoLines = chakra('button', {
     minHeight: '3.875rem',
     textAlign: 'start',
     fontFamily: 'heading',
-    fontSize: 'heading',
+    fontSize: 'subhead',
     lineHeight: '1.75rem',
   },
 });

@@ -96,7 +96,7 @@ const listbox = defineSlotRecipe({
     root: { display: 'flex', flexDirection: 'column', gap: '2' },
     label: { fontSize: 'small', color: 'soft' },
     content: { maxHeight: '18.75rem', overflowY: 'auto', outline: 'none' },
-    itemGroupLabel: { fontSize: 'small', color: 'soft', paddingInline: '2', paddingTop: '2' },
+    itemGroupLabel: { fontSize: 'caption', color: 'soft', paddingInline: '2', paddingTop: '2' },
     item: {
       display: 'flex',
       alignItems: 'center',

@@ -45,16 +45,18 @@ const SPACING = Object.fromEntries(
 /** Text by its part on the page, in rem: it grows with the text size of the browser. */
 const FONT_SIZES = {
   fine: { value: '0.75rem' },
+  caption: { value: '0.8125rem' },
   small: { value: '0.875rem' },
   note: { value: '0.9375rem' },
   body: { value: '1rem' },
   lead: { value: '1.0625rem' },
   large: { value: '1.125rem' },
+  subhead: { value: '1.1875rem' },
   heading: { value: '1.25rem' },
   title: { value: '1.375rem' },
   display: {
-    small: { value: '1.75rem' },
-    medium: { value: '2rem' },
+    small: { value: '1.6875rem' },
+    medium: { value: '1.9375rem' },
     large: { value: '2.25rem' },
     huge: { value: '3rem' },
   },

@@ -19,7 +19,7 @@ const PlaceLink = chakra(Link, {
         justifyContent: 'center',
         flex: 1,
         gap: '1px',
-        fontSize: 'small',
+        fontSize: 'caption',
         lineHeight: '1rem',
       },
       narrow: {

@@ -3,6 +3,7 @@ import { ChevronLeft } from 'lucide-react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { FeverfewMark } from '../../components/drawings/Icons';
 import { FindButton } from '../../features/find/FindButton';
+import { NARROW } from '../../theme/media';
 import { WantedClock } from './Clocks';
 import { sectionOf } from './places';
 
@@ -17,10 +18,10 @@ export function TopBar() {
     <Flex
       as="header"
       display={{ base: 'flex', md: 'none' }}
-      minHeight="3rem"
+      height="3rem"
+      css={{ [NARROW]: { height: 'auto', flexWrap: 'wrap' } }}
       alignItems="center"
       gap="1"
-      wrap="wrap"
       paddingInline="0.5rem 0.875rem"
       data-print="hide"
     >

@@ -44,7 +44,7 @@ export function DangerPage() {
             as="ol"
             listStyleType="decimal"
             paddingInlineStart="1.3em"
-            fontSize="heading"
+            fontSize="subhead"
             lineHeight="1.45"
           >
             {first.map((act) => (
@@ -80,7 +80,7 @@ export function DangerPage() {
 function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
   return (
     <Box as="section" aria-label={title}>
-      <Box as="h2" fontSize="heading">
+      <Box as="h2" fontSize="subhead">
         {title}
       </Box>
       {lines.length > 1 ? (

@@ -17,7 +17,7 @@ export function Sources({ ids }: { ids: readonly string[] }) {
   return (
     <Box
       as="span"
-      fontSize="small"
+      fontSize="caption"
       color="soft"
       fontStyle="italic"
       css={{ [`[${SOURCES_SHOWN}=off] &`]: { '@media screen': { display: 'none' } } }}

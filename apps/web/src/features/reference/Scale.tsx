@@ -65,7 +65,7 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
                 bg="ink"
                 left={`${place}%`}
               />
-              <Box position="absolute" top="1.5rem" fontSize="small" whiteSpace="nowrap" {...side}>
+              <Box position="absolute" top="1.5rem" fontSize="caption" whiteSpace="nowrap" {...side}>
                 {mark.text}
               </Box>
             </Box>

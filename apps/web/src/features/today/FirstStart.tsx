@@ -54,7 +54,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
       <Box maxWidth="22.5rem">
         <FirstPicture />
       </Box>
-      <PageHeading title="What happened?" fontSize={{ base: 'display.medium', md: 'display.large' }} />
+      <PageHeading title="What happened?" fontSize={{ base: 'display.large', md: 'display.large' }} />
       <Box>Tell it in a few words: what to do at once, then each step with its amounts, warmth and time.</Box>
       <WhatHappened unnamed examples={EXAMPLES} />
       <Box borderTop="1px solid" borderColor="line">

@@ -213,7 +213,7 @@ function Verdict({ trial }: { trial: TrialView }) {
   return (
     <Stack gap="3.5">
       <Notice kind={trial.verdict?.says === 'tooLittle' ? 'note' : 'good'} word="What it says">
-        <Box as="span" fontSize="heading">
+        <Box as="span" fontSize="subhead">
           {verdictText(trial, words.name)}
         </Box>
       </Notice>

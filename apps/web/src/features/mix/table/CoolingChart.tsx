@@ -64,7 +64,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
   );
   return (
     <Box role="img" aria-label={words}>
-      <Box fontSize="small" color="soft" display="flex" justifyContent="space-between">
+      <Box fontSize="caption" color="soft" display="flex" justifyContent="space-between">
         <span>warmth, {unit} — band: draught to still air</span>
         {hasOxygen && <span>– – oxygen left, %</span>}
       </Box>

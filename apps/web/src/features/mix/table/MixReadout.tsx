@@ -63,7 +63,7 @@ function Strengths({
                 {strengthText(pour)}
               </Box>
             </Flex>
-            <Box fontSize="small" color="soft">
+            <Box fontSize="caption" color="soft">
               {pouredText(pour, liquid, measures)}
             </Box>
           </Box>
@@ -106,7 +106,7 @@ function BathPH({
       </Flex>
       <PHScale pH={pH} piece={piece} />
       {piece?.limits[0] && (
-        <Box fontSize="small" color="soft">
+        <Box fontSize="caption" color="soft">
           Set by {ownerWords(piece.limits[0].owner, say)}.
         </Box>
       )}

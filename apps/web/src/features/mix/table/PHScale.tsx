@@ -55,7 +55,7 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
       <Box
         position="absolute"
         top="-0.375rem"
-        fontSize="small"
+        fontSize="caption"
         fontWeight={700}
         left={placeOf(pH.likely)}
         transform="translateX(-50%)"

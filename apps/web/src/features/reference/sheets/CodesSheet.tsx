@@ -105,7 +105,7 @@ export function CodesSheet({ reference }: { reference: Reference }) {
               borderBottom="1px solid"
               borderColor="line"
             >
-              <Box fontFamily="heading" fontWeight={700} fontSize="heading">
+              <Box fontFamily="heading" fontWeight={700} fontSize="subhead">
                 {code.code}
               </Box>
               <Box>

@@ -138,7 +138,7 @@ function Meeting({ pair }: { pair: Pair }) {
       <Box fontFamily="heading" fontSize="title" fontWeight={650} lineHeight="1.3">
         {CHEMISTRY_WORDS[pair.a]} and {CHEMISTRY_WORDS[pair.b]}
       </Box>
-      <Box fontSize="heading" color="brick">
+      <Box fontSize="subhead" color="brick">
         together it {pair.happens}.
       </Box>
       <Box fontSize="lead" paddingTop="2">

@@ -14,7 +14,7 @@ export const LookAnswerButton = chakra('button', {
     borderColor: 'leaf',
     bg: 'card',
     color: 'ink',
-    fontSize: 'heading',
+    fontSize: 'subhead',
     fontWeight: 650,
     lineHeight: 1.2,
     _hover: { bg: 'leafTint' },

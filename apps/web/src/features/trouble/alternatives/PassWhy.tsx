@@ -65,7 +65,7 @@ export function PassWhy({ pass }: { pass: Pass }) {
                     <Box
                       as="button"
                       color="leaf"
-                      fontSize="small"
+                      fontSize="caption"
                       textDecoration="underline"
                       minHeight={{ base: '2.75rem', md: '1.5rem' }}
                     >

@@ -6,7 +6,7 @@ import type { Flag } from './envelopeView';
 const FlagButton = chakra('button', {
   base: {
     position: 'absolute',
-    fontSize: 'small',
+    fontSize: 'caption',
     lineHeight: 1.25,
     whiteSpace: 'nowrap',
     overflow: 'hidden',

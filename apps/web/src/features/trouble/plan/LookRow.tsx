@@ -32,7 +32,7 @@ export function LookRow({
   const apart = look.byMark.length > 1 && look.byMark.some(({ ways }) => !alike(ways, look.ways));
   return (
     <BelowRow number={number} at={at}>
-      <Box as="h3" fontSize={{ base: 'heading', md: 'large' }} display="inline">
+      <Box as="h3" fontSize={{ base: 'subhead', md: 'large' }} display="inline">
         Check, dry{byLight && ', in daylight'}
       </Box>
       {others.length > 0 && `; ${checkWords(others)}`}

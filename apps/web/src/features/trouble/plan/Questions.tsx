@@ -34,7 +34,7 @@ export function Questions({ questions, onAnswer }: QuestionsProps) {
     <Stack gap="3.5" paddingBlock="0.875rem 0.25rem">
       {questions.map(({ fact, answers }) => (
         <Box key={fact} role="group" aria-label={QUESTION_WORDS[fact]}>
-          <Box as="h2" fontSize="heading" marginBottom="1.5">
+          <Box as="h2" fontSize="subhead" marginBottom="1.5">
             {QUESTION_WORDS[fact]}
           </Box>
           <Box

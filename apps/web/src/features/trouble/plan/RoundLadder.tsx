@@ -99,7 +99,7 @@ const NO_TIME: ClockTime = { time: '', day: null };
 function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
   return (
     <Flex columnGap={{ base: '3.5', md: '7' }} wrap="wrap" align="baseline" paddingBlock="0.75rem 0.5rem">
-      <Box as="h2" fontSize="title" flex="1">
+      <Box as="h2" fontSize="title" flex="1 0 auto">
         Round {number}
       </Box>
       <Time value={times.hands} after="yours" />
@@ -118,7 +118,7 @@ function Time({ value, before, after }: { value: string; before?: string; after?
       <Box
         as="strong"
         fontFamily="heading"
-        fontSize={{ base: 'heading', md: 'title' }}
+        fontSize={{ base: 'subhead', md: 'title' }}
         color="ink"
         fontWeight={650}
       >
@@ -143,7 +143,7 @@ function DryingRow({
   const [head = '', ...lines] = dryingWords(drying, donts);
   return (
     <BelowRow number={number} at={at}>
-      <Box as="h3" display="inline" fontSize={{ base: 'heading', md: 'large' }}>
+      <Box as="h3" display="inline" fontSize={{ base: 'subhead', md: 'large' }}>
         {head}
       </Box>{' '}
       {lines.join(' ')}

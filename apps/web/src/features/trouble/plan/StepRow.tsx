@@ -48,7 +48,7 @@ export function StepRow(props: StepRowProps) {
           <Flex direction="column" flex="1" minHeight="4.625rem" marginTop="1">
             <Waterline />
             <Box bg="waterTint" flex="1" color="water" padding="0.25rem 0.625rem">
-              <Box fontFamily="heading" fontWeight={650} fontSize="heading" lineHeight="1.2">
+              <Box fontFamily="heading" fontWeight={650} fontSize="subhead" lineHeight="1.2">
                 {water.warmth}
               </Box>
               <Box fontWeight={650} fontSize="small">

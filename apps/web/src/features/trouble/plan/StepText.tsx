@@ -88,7 +88,7 @@ export function StepText({
         <Box
           as="h3"
           flex="1"
-          fontSize={{ base: 'heading', md: 'large' }}
+          fontSize={{ base: 'subhead', md: 'large' }}
           lineHeight="1.3"
           color={waitsForTest ? 'soft' : undefined}
         >

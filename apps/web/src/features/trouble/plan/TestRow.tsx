@@ -41,7 +41,7 @@ export function TestRow({ number, isAgain }: TestRowProps) {
           <Droplet size={14} strokeWidth={2} />
         </Disc>
         <Box flex="1" minWidth="0">
-          <Box as="h3" display="inline" fontSize={{ base: 'heading', md: 'large' }}>
+          <Box as="h3" display="inline" fontSize={{ base: 'subhead', md: 'large' }}>
             {isAgain ? 'Test the next one too' : 'Test a hidden spot first'}
           </Box>
           . If colour comes off, skip step {number}.

@@ -35,7 +35,7 @@ export function TroubleStart() {
   const again = params.get(AGAIN) ?? '';
   return (
     <Stack gap="2.5" paddingTop={{ base: '2', md: '5' }}>
-      <Box as="h2" fontSize="display.medium" aria-hidden="true">
+      <Box as="h2" fontSize={{ base: 'display.medium', md: 'display.large' }} aria-hidden="true">
         What happened?
       </Box>
       <Box maxWidth="42.5rem">

@@ -73,7 +73,7 @@ export function PieceSigns({ piece }: { piece: HeapPiece }) {
           as="span"
           color="water"
           fontWeight={700}
-          fontSize="small"
+          fontSize="caption"
           display="inline-flex"
           alignItems="center"
           gap="1px"
