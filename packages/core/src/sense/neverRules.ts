@@ -63,7 +63,7 @@ const BANS: readonly (readonly [words: RegExp, unless: RegExp | null, ban: Ban])
 
 /** Words that make a ban hold only in some place, at some time or with something else: it is left out. */
 const QUALIFIED =
-  /\b(with|without|after|and then|mixed|together|beside|near|at once|straight after|a second|before|first|yet|while|as long as|until|left to dry|dried in|left in|mix in|bottle|last|metal zips)\b|in (a|the) drum|through paper/i;
+  /\b(with|without|after|and then|mixed|together|beside|near|at once|straight after|a second|before|first|yet|while|as long as|until|left to dry|dried in|left in|mix in|bottle|last|metal zips|for the black)\b|in (a|the) drum|through paper/i;
 const ON_OTHER =
   /\bon(?:to)? (?:a |an |the |any |this |all )*(?!it\b|mark|spot|stain|this\b|top|them\b|cloth|piece|wet)(\w+)/i;
 const DEGREES = /above (\d+|forty|thirty|sixty)/i;

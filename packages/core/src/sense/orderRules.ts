@@ -23,7 +23,7 @@ const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
   Object.keys(facts.choices?.instead ?? {}).length === 0;
 
 const productsOf = ({ pass, agents }: SenseStep): string =>
-  [pass.phase, ...agents.map(({ id }) => id).sort()].join();
+  [pass.phase, ...agents.flatMap(({ chemistries }) => chemistries).sort()].join();
 
 /**
  * Steps of a later round that take clearly more than anything in round one, on what is there at the start. What waits

@@ -36,12 +36,12 @@ export function withoutLast(
   return withoutLast(count - 1, { ...short, rest }, first, arrange);
 }
 
-/** Its last work that is neither the strongest nor all that is done for a trouble; null where one work is left. */
+/** Its last work that is neither the strongest nor all that is done for a trouble; null where nothing can wait. */
 function lastWork(passes: readonly Placed[], context: PlanContext): Placed | null {
   const all = passes.filter((pass) => isWork(pass));
   const own = all.filter((pass) => !followsSolvent(pass, passes));
   const works = own.length > 1 ? own : all;
-  if (works.length < 2) return null;
+  if (works.length < 2) return sudsBeforeWash(passes);
   const isAlone = (one: Placed) =>
     one.helps.some((markId) => works.every((other) => other === one || !other.helps.includes(markId)));
   const spare = works.filter((one) => !isAlone(one));
@@ -50,6 +50,12 @@ function lastWork(passes: readonly Placed[], context: PlanContext): Placed | nul
     !isPlainWater(one.eligible) && !isStronger(placingOf(one), others(one), context);
   return spare.filter(mayWait).at(-1) ?? works.filter(mayWait).at(-1) ?? spare.at(-1) ?? works.at(-1) ?? null;
 }
+
+/** Where one work is left: the suds after a solvent, if a wash takes it out as well. */
+const sudsBeforeWash = (passes: readonly Placed[]): Placed | null =>
+  passes.some(({ phase }) => phase === 'wash')
+    ? (passes.find((pass) => followsSolvent(pass, passes)) ?? null)
+    : null;
 
 /** What takes a solvent and what it loosened out again stays in its round, where something else can wait. */
 const followsSolvent = ({ asked }: Placed, passes: readonly Placed[]): boolean =>

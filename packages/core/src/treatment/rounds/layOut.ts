@@ -47,11 +47,14 @@ interface LaidOutAsUsual extends LaidOut {
  */
 export function layOut(told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
   const say = metricLexicon(told.knowledge);
-  const isShort = (laid: LaidOut) => wordsOfRoundOne({ ...laid, findings: [] }, say) <= MAX_ROUND_WORDS;
-  let laid = laidOutWith(0, told, open);
-  for (let waiting = 1; !isShort(laid) && waiting <= MAX_WAITING; waiting += 1)
-    laid = laidOutWith(waiting, told, open);
-  return laid;
+  const wordsOf = (laid: LaidOut) => wordsOfRoundOne({ ...laid, findings: [] }, say);
+  let shortest = laidOutWith(0, told, open);
+  for (let waiting = 1; wordsOf(shortest) > MAX_ROUND_WORDS && waiting <= MAX_WAITING; waiting += 1) {
+    const laid = laidOutWith(waiting, told, open);
+    // What is taken out may bring in something else with more words.
+    if (wordsOf(laid) < wordsOf(shortest)) shortest = laid;
+  }
+  return shortest;
 }
 
 function laidOutWith(waiting: number, told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
