@@ -1,42 +1,3 @@
-import type { Plan } from '@feverfew/core';
-import type { z } from 'zod';
-import type { Run as RunShape } from './run.js';
-
-export * from './bounds.js';
-export * from './catalogue.js';
-export * from './device.js';
-export * from './deviceRole.js';
-export * from './envelope.js';
-export * from './fileMigrations.js';
-export * from './heldTap.js';
-export * from './household.js';
-export * from './householdFile.js';
-export * from './mix.js';
-export * from './piece.js';
-export * from './pieceFacts.js';
-export * from './pieceHistory.js';
-export * from './plan.js';
-export * from './planParts.js';
-export * from './problem.js';
-export * from './reference.js';
-export * from './renameOldKeys.js';
-export * from './run.js';
-export * from './runEvent.js';
-export * from './today.js';
-export * from './trial.js';
-export * from './trouble.js';
-export * from './wash/heapLine.js';
-export * from './wash/line.js';
-export * from './wash/load.js';
-export * from './wash/settings.js';
-export * from './wash/view.js';
-export * from './whatWorks.js';
-
-/** A run as sent, with the plan in the core's own type. */
-export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
-/** A run after a tap, for a device that has its plan. */
-export type AfterTap = Omit<RunView, 'plan'>;
-
 /**
  * What the interface may take from core: words, units and types, and the run's own state machine, so that a device
  * without a
@@ -268,3 +229,36 @@ export {
   WASH_TEMPS_C,
   WETTINGS,
 } from '@feverfew/knowledge';
+export * from './bounds.js';
+export * from './catalogue.js';
+export * from './device.js';
+export * from './deviceRole.js';
+export * from './envelope.js';
+export * from './fileMigrations.js';
+export * from './heldTap.js';
+export * from './household.js';
+export * from './householdFile.js';
+export * from './mix.js';
+export * from './piece.js';
+export * from './pieceFacts.js';
+export * from './pieceHistory.js';
+export * from './plan.js';
+export * from './planParts.js';
+export * from './problem.js';
+export * from './reference.js';
+export * from './renameOldKeys.js';
+export * from './routes/routeShapes.js';
+export * from './routes/routes.js';
+export * from './routes/routeTypes.js';
+export * from './run.js';
+export * from './runEvent.js';
+export * from './runView.js';
+export * from './today.js';
+export * from './trial.js';
+export * from './trouble.js';
+export * from './wash/heapLine.js';
+export * from './wash/line.js';
+export * from './wash/load.js';
+export * from './wash/settings.js';
+export * from './wash/view.js';
+export * from './whatWorks.js';

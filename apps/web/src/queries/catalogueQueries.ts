@@ -1,17 +1,8 @@
-import type { Catalogue, Reference } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
+import { queryOf } from './routeQuery';
 
 export const useCatalogue = () =>
-  useQuery({
-    queryKey: ['catalogue'],
-    queryFn: ({ signal }) => request<Catalogue>('GET', '/catalogue', undefined, signal),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  useQuery({ ...queryOf('readCatalogue'), staleTime: Number.POSITIVE_INFINITY });
 
 export const useReference = () =>
-  useQuery({
-    queryKey: ['reference'],
-    queryFn: ({ signal }) => request<Reference>('GET', '/reference', undefined, signal),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  useQuery({ ...queryOf('readReference'), staleTime: Number.POSITIVE_INFINITY });

@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api/api';
+import { call } from '../app/api/api';
 
 /** The clock of the server is right: all data is fetched again. */
-export function useClockIsRight() {
+export function useConfirmClock() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => request<null>('POST', '/clock/is-right'),
+    mutationFn: () => call('confirmClock'),
     onSuccess: () => client.invalidateQueries(),
   });
 }

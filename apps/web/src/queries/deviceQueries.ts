@@ -1,23 +1,16 @@
 import {
   type ChangedDevice,
-  type Device,
   type DeviceRole,
-  type HouseNetwork,
-  type Invitation,
   type JoinHouse,
   mayDo,
   type Requester,
 } from '@feverfew/contracts';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { showAnswer } from './queryClient';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { call } from '../app/api/api';
+import { useAnswered } from './queryClient';
+import { keyOf, queryOf } from './routeQuery';
 
-const useMe = () =>
-  useQuery({
-    queryKey: ['me'],
-    queryFn: ({ signal }) => request<Requester>('GET', '/devices/me', undefined, signal),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+const useMe = () => useQuery({ ...queryOf('readRequester'), staleTime: Number.POSITIVE_INFINITY });
 
 /** Whether this device may do it; taken to be so until it is known, since the server asks as well. */
 export function useMay(role: DeviceRole): boolean {
@@ -29,49 +22,31 @@ export const useWhoIAm = (): Requester | undefined => useMe().data;
 
 export const useDevices = () =>
   useQuery({
-    queryKey: ['devices'],
-    queryFn: ({ signal }) => request<Device[]>('GET', '/devices', undefined, signal),
+    ...queryOf('listDevices'),
     // When each was last seen goes on without news.
     refetchInterval: 60_000,
   });
 
-export const useNetwork = () =>
-  useQuery({
-    queryKey: ['network'],
-    queryFn: ({ signal }) => request<HouseNetwork>('GET', '/network', undefined, signal),
-  });
+export const useNetwork = () => useQuery(queryOf('readNetwork'));
 
-export function useSetNetwork() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (isOpen: boolean) => request<HouseNetwork>('PUT', '/network', { isOpen }),
-    onSuccess: (network) => showAnswer(client, ['network'], network),
-  });
-}
+export const useSetNetwork = () =>
+  useAnswered('updateNetwork', (isOpen: boolean) => ({ body: { isOpen } }), keyOf('readNetwork'));
 
 export const useInvite = () =>
-  useMutation({
-    mutationFn: (device: ChangedDevice) => request<Invitation>('POST', '/devices/invitations', device),
-  });
+  useMutation({ mutationFn: (device: ChangedDevice) => call('inviteDevice', { body: device }) });
 
 /** The code that was shown opens nothing any more. */
 export const withdrawInvitation = (id: string): Promise<null> =>
-  request<null>('DELETE', `/devices/invitations/${id}`);
-
-function useListed<Body>(send: (body: Body) => Promise<Device[]>) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: send,
-    onSuccess: (devices) => showAnswer(client, ['devices'], devices),
-  });
-}
+  call('withdrawInvitation', { params: { id } });
 
 export const useChangeDevice = () =>
-  useListed(({ id, ...changed }: ChangedDevice & { readonly id: string }) =>
-    request<Device[]>('PUT', `/devices/${id}`, changed),
+  useAnswered(
+    'updateDevice',
+    ({ id, ...changed }: ChangedDevice & { readonly id: string }) => ({ params: { id }, body: changed }),
+    keyOf('listDevices'),
   );
 
-export const useRemoveDevice = () => useListed((id: string) => request<Device[]>('DELETE', `/devices/${id}`));
+export const useRemoveDevice = () =>
+  useAnswered('removeDevice', (id: string) => ({ params: { id } }), keyOf('listDevices'));
 
-export const joinHouse = (shown: JoinHouse): Promise<Requester> =>
-  request<Requester>('POST', '/devices/join', shown);
+export const joinHouse = (shown: JoinHouse): Promise<Requester> => call('joinHousehold', { body: shown });

@@ -1,29 +1,18 @@
 import {
   type AnswerOfHouse,
-  type HouseholdRead,
   type HouseholdSettings,
   type HouseQuestionView,
-  type LogRead,
   PEOPLE_FACTS,
   type PeopleFact,
   type TroubleFacts,
 } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
-import { CHANGING, PLANNED, STALE_AFTER } from './staleAfter';
+import { useChange } from './queryClient';
+import { queryOf } from './routeQuery';
 
-export const useHousehold = () =>
-  useQuery({
-    queryKey: ['household'],
-    queryFn: ({ signal }) => request<HouseholdSettings>('GET', '/household', undefined, signal),
-  });
+export const useHousehold = () => useQuery(queryOf('readHousehold'));
 
-export const useSaveHousehold = () =>
-  useSaved(
-    (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
-    STALE_AFTER.household,
-  );
+export const useSaveHousehold = () => useChange('updateHousehold', (body: HouseholdSettings) => ({ body }));
 
 /** The open question about the house, and whether a start waits until it is known who lives there. */
 interface HouseAsked {
@@ -38,9 +27,10 @@ interface HouseAsked {
 export function useHouseQuestion(facts: TroubleFacts, isAsking: boolean): HouseAsked {
   const home = useHousehold().data;
   const told = home?.told ?? null;
+  const query = queryOf('findHouseQuestion', { body: facts });
   const asked = useQuery({
-    queryKey: [PLANNED, 'houseQuestion', told, facts] as const,
-    queryFn: ({ signal }) => request<HouseQuestionView>('POST', '/plans/house-question', facts, signal),
+    ...query,
+    queryKey: [...query.queryKey, told],
     enabled: isAsking && told !== null,
     staleTime: 60_000,
     retry: 2,
@@ -64,14 +54,8 @@ const aboutPeople = (people: readonly PeopleFact[]): HouseQuestionView['question
   people: [...people],
 });
 
-export const useAnswerOfHouse = () =>
-  useSaved(
-    (answer: AnswerOfHouse) => request<HouseholdSettings>('POST', '/household/answer', answer),
-    STALE_AFTER.household,
-  );
+export const useAnswerOfHouse = () => useChange('answerAboutHousehold', (body: AnswerOfHouse) => ({ body }));
 
-export const useImportHousehold = () =>
-  useSaved((file: unknown) => request<HouseholdRead>('PUT', '/household/file', file), CHANGING);
+export const useImportHousehold = () => useChange('importHousehold', (file: unknown) => ({ body: file }));
 
-export const useReadLog = () =>
-  useSaved((csv: string) => request<LogRead>('POST', '/log', { csv }), ['pieces', 'whatWorks', PLANNED]);
+export const useReadLog = () => useChange('importLog', (csv: string) => ({ body: { csv } }));

@@ -1,14 +1,14 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api/api';
+import { call } from '../app/api/api';
 
 /** Loads the demo into an empty house, or empties the demo house. All data is fetched again. */
-function useMadeUp(method: 'POST' | 'DELETE') {
+function useDemo(name: 'createDemoHousehold' | 'deleteDemoHousehold') {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => request<null>(method, '/made-up-house'),
+    mutationFn: () => call(name),
     onSuccess: () => client.invalidateQueries(),
   });
 }
 
-export const useFurnish = () => useMadeUp('POST');
-export const useLeaveMadeUp = () => useMadeUp('DELETE');
+export const useFurnish = () => useDemo('createDemoHousehold');
+export const useLeaveMadeUp = () => useDemo('deleteDemoHousehold');

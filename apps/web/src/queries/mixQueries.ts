@@ -1,38 +1,21 @@
-import type { Mix, MixVerdict, NewSavedMix, SavedMix, TableAnswer, TableQuestion } from '@feverfew/contracts';
+import type { Mix, NewSavedMix, TableQuestion } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
+import { useChange } from './queryClient';
+import { queryOf } from './routeQuery';
 
-/** What the mix on the table is; the last answer stays on screen while the next is on its way. */
+/** The last answer stays on screen while the next is on its way. */
+const ASKED_AS_TYPED = { placeholderData: keepPreviousData, staleTime: 60_000, retry: false } as const;
+
+/** What the mix on the table is; null asks nothing. */
 export const useJudgeMix = (mix: Mix | null) =>
-  useQuery({
-    queryKey: ['mix', mix],
-    queryFn: ({ signal }) => request<MixVerdict>('POST', '/mixes/judge', mix, signal),
-    enabled: mix !== null,
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-    retry: false,
-  });
+  useQuery({ ...queryOf('judgeMix', mix && { body: mix }), ...ASKED_AS_TYPED });
 
 /** One question of the table, asked once all its numbers are entered. */
 export const useTableAnswer = (question: TableQuestion | null) =>
-  useQuery({
-    queryKey: ['tableAnswer', question],
-    queryFn: ({ signal }) => request<TableAnswer>('POST', '/mixes/answer', question, signal),
-    enabled: question !== null,
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-    retry: false,
-  });
+  useQuery({ ...queryOf('answerMixQuestion', question && { body: question }), ...ASKED_AS_TYPED });
 
-export const useSavedMixes = () =>
-  useQuery({
-    queryKey: ['savedMixes'],
-    queryFn: ({ signal }) => request<SavedMix[]>('GET', '/mixes', undefined, signal),
-  });
+export const useSavedMixes = () => useQuery(queryOf('listMixes'));
 
-export const useKeepMix = () =>
-  useSaved((body: NewSavedMix) => request<SavedMix>('POST', '/mixes', body), ['savedMixes']);
+export const useKeepMix = () => useChange('createMix', (body: NewSavedMix) => ({ body }));
 
-export const useDropMix = () =>
-  useSaved((id: string) => request<null>('DELETE', `/mixes/${id}`), ['savedMixes']);
+export const useDropMix = () => useChange('deleteMix', (id: string) => ({ params: { id } }));

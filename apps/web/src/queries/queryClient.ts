@@ -1,5 +1,13 @@
+import {
+  type ChangeName,
+  type ChangeNews,
+  ROUTES,
+  type RouteInput,
+  type RouteName,
+} from '@feverfew/contracts';
 import { QueryClient, type QueryKey, useMutation, useQueryClient } from '@tanstack/react-query';
-import { ApiProblem } from '../app/api/api';
+import { ApiProblem, send } from '../app/api/api';
+import { staleAfter } from './staleAfter';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -24,10 +32,37 @@ export async function showAnswer(client: QueryClient, queryKey: QueryKey, answer
   if (fetching) void client.invalidateQueries({ queryKey, exact: true });
 }
 
-export function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: readonly string[]) {
+/** A change of several steps. What depends on the topics is fetched again after it. */
+export function useSaved<Given, Answer>(
+  save: (given: Given) => Promise<Answer>,
+  topics: readonly ChangeNews['topic'][],
+) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: send,
-    onSuccess: () => Promise.all(stale.map((key) => client.invalidateQueries({ queryKey: [key] }))),
+    mutationFn: save,
+    onSuccess: () =>
+      Promise.all(staleAfter(topics).map((resource) => client.invalidateQueries({ queryKey: [resource] }))),
+  });
+}
+
+/**
+ * A change through one route. What the route makes stale is fetched again after it.
+ * @param inputOf from what the page gives to what is sent
+ */
+export const useChange = <Name extends ChangeName, Given>(
+  name: Name,
+  inputOf: (given: Given) => RouteInput<Name>,
+) => useSaved((given: Given) => send(name, inputOf(given)), ROUTES[name].changes);
+
+/** The same; the answer is shown at once where it was read before. */
+export function useAnswered<Name extends RouteName, Given>(
+  name: Name,
+  inputOf: (given: Given) => RouteInput<Name>,
+  shownAs: QueryKey,
+) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (given: Given) => send(name, inputOf(given)),
+    onSuccess: (answer) => showAnswer(client, shownAs, answer),
   });
 }

@@ -1,62 +1,32 @@
-import type {
-  AskClashes,
-  ChangeCourse,
-  Clash,
-  NewPhoto,
-  OtherCourseView,
-  RunView,
-  StartTrouble,
-} from '@feverfew/contracts';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { showAnswer, useSaved } from './queryClient';
+import type { AskClashes, ChangeCourse, NewPhoto, StartTrouble } from '@feverfew/contracts';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useAnswered, useChange } from './queryClient';
+import { keyOf, queryOf } from './routeQuery';
 
 /** @param id null asks nothing */
 export const useRun = (id: string | null) =>
   useQuery({
-    enabled: id !== null,
-    queryKey: ['runs', id],
-    queryFn: ({ signal }) => request<RunView>('GET', `/runs/${id}`, undefined, signal),
+    ...queryOf('readRun', id === null ? null : { params: { id } }),
     refetchInterval: 60_000,
     refetchIntervalInBackground: true,
   });
 
-export const useStart = () =>
-  useSaved(
-    (body: StartTrouble) => request<RunView>('POST', '/troubles/start', body),
-    ['today', 'pieces', 'troubles'],
-  );
+export const useStart = () => useChange('startTrouble', (body: StartTrouble) => ({ body }));
 
-/** What else would need the same vessel or machine if this pass started now. */
+/** What else would need the same vessel or machine if this pass started now; null asks nothing. */
 export const useClashes = (asked: AskClashes | null) =>
-  useQuery({
-    queryKey: ['clashes', asked],
-    queryFn: ({ signal }) => request<Clash[]>('POST', '/runs/clashes', asked, signal),
-    enabled: asked !== null,
-    placeholderData: keepPreviousData,
-  });
+  useQuery({ ...queryOf('findClashes', asked && { body: asked }), placeholderData: keepPreviousData });
 
-/** The alternatives to the current step. */
-export const useOtherCourse = (runId: string, planId: string) =>
-  useQuery({
-    queryKey: ['runs', runId, 'course', planId],
-    queryFn: ({ signal }) => request<OtherCourseView>('GET', `/runs/${runId}/course`, undefined, signal),
-    // The alternatives depend on the state of the run.
-    gcTime: 0,
-  });
+/** The alternatives to the current step, which depend on the state of the run. */
+export const useOtherCourse = (runId: string, planId: string) => {
+  const query = queryOf('findRunAlternatives', { params: { id: runId } });
+  return useQuery({ ...query, queryKey: [...query.queryKey, planId], gcTime: 0 });
+};
 
-export function useChangeCourse(runId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: ChangeCourse) => request<RunView>('PUT', `/runs/${runId}/course`, body),
-    onSuccess: (run) => showAnswer(client, ['runs', runId], run),
-  });
-}
+export const useChangeCourse = (id: string) =>
+  useAnswered('updateRunCourse', (body: ChangeCourse) => ({ params: { id }, body }), runKey(id));
 
-export function useKeepPhoto(runId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: NewPhoto) => request<RunView>('POST', `/runs/${runId}/photos`, body),
-    onSuccess: (run) => showAnswer(client, ['runs', runId], run),
-  });
-}
+export const useKeepPhoto = (id: string) =>
+  useAnswered('addRunPhoto', (body: NewPhoto) => ({ params: { id }, body }), runKey(id));
+
+const runKey = (id: string) => keyOf('readRun', { params: { id } });

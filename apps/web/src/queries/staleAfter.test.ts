@@ -1,11 +1,20 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import {
+  CHANGE_TOPICS,
+  type ChangeNews,
+  RESOURCES,
+  type Resource,
+  ROUTES,
+  type Route,
+} from '@feverfew/contracts';
 import { QueryClient } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
-import { PLANNED, STALE_AFTER } from './staleAfter';
+import { keyOf } from './routeQuery';
+import { STALE_AFTER, staleAfter } from './staleAfter';
 
-/** Topics a query does not depend on, each with why; what is not here must be made stale. */
-const INDEPENDENT: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+type Topic = ChangeNews['topic'];
+
+/** Topics that a kind of data does not depend on, each with why. What is not here must be made stale. */
+const INDEPENDENT: Readonly<Record<Resource, Readonly<Partial<Record<Topic, string>>>>> = {
   catalogue: everyTopic('ships with the version'),
   reference: everyTopic('ships with the version'),
   plans: everyTopic('a kept plan never changes'),
@@ -24,48 +33,57 @@ const INDEPENDENT: Readonly<Record<string, Readonly<Record<string, string>>>> = 
     book: 'a plan under way is kept',
     devices: 'no device is in it',
     wash: 'no heap is in it',
-    run: 'useChanges has a line of its own for it',
   },
   whatWorks: { devices: 'no device is in it', wash: 'a heap proves nothing' },
   today: { devices: 'no device is in it' },
   wash: { devices: 'no device is in it' },
   line: { devices: 'no device is in it' },
-  [PLANNED]: { devices: 'no device is in it', wash: 'a heap changes no plan' },
+  planned: { devices: 'no device is in it', wash: 'a heap changes no plan' },
 };
 
-function everyTopic(why: string): Record<string, string> {
+type Reasons = Readonly<Partial<Record<Topic, string>>>;
+function everyTopic(why: string): Reasons {
   return except([], why);
 }
-function except(topics: readonly string[], why: string): Record<string, string> {
-  const all = ['run', 'book', 'household', 'devices', 'wash'].filter((topic) => !topics.includes(topic));
-  return Object.fromEntries(all.map((topic) => [topic, why]));
+function except(topics: readonly Topic[], why: string): Reasons {
+  return Object.fromEntries(
+    CHANGE_TOPICS.filter((topic) => !topics.includes(topic)).map((topic) => [topic, why]),
+  );
 }
 
-/** First parts of all keys in the files of queries. */
-function rootsInSource(): string[] {
-  const dir = import.meta.dirname;
-  const found = readdirSync(dir)
-    .filter((name) => name.endsWith('Queries.ts'))
-    .flatMap((name) => [...readFileSync(join(dir, name), 'utf8').matchAll(/queryKey: \[('(\w+)'|PLANNED)/g)])
-    .map(([, , root]) => root ?? PLANNED);
-  return [...new Set(found)].sort();
-}
+const ALL: readonly Route[] = Object.values(ROUTES);
 
 describe('what a change makes stale', () => {
-  const roots = rootsInSource();
-  it('is decided for every query there is', () => {
-    expect(roots.length).toBeGreaterThan(15);
-    expect(Object.keys(INDEPENDENT).sort()).toEqual(roots);
+  it.each(CHANGE_TOPICS)('after news of %s is all that depends on it', (topic) => {
+    for (const resource of RESOURCES)
+      expect([resource, STALE_AFTER[topic].includes(resource)]).toEqual([
+        resource,
+        INDEPENDENT[resource][topic] === undefined,
+      ]);
   });
-  it.each(Object.entries(STALE_AFTER))('after news of %s is all that depends on it', (topic, stale) => {
-    for (const root of roots)
-      expect([root, stale.includes(root)]).toEqual([root, INDEPENDENT[root]?.[topic] === undefined]);
+  it('is said by every route that writes, or it does not concern what pages keep', () => {
+    const silent = Object.entries<Route>(ROUTES)
+      .filter(([, { method, reads, changes }]) => method !== 'GET' && !reads && !changes)
+      .map(([name]) => name);
+    expect(silent.sort()).toEqual([
+      // All is fetched again after it.
+      ...['confirmClock', 'createDemoHousehold', 'deleteDemoHousehold'],
+      // The answer is shown where it was asked, and no other page shows it.
+      ...['inviteDevice', 'updateNetwork', 'withdrawInvitation'],
+    ]);
+  });
+  it('names each kind of data that some route reads', () => {
+    const read = new Set(ALL.flatMap(({ reads }) => reads ?? []));
+    expect([...read].sort()).toEqual([...RESOURCES].sort());
   });
   it('reaches every answer that was planned for the house as it was', async () => {
     const client = new QueryClient();
-    const names = ['preview', 'firstThings', 'houseQuestion', 'otherCourse', 'compare', 'whatWouldChange'];
-    for (const name of names) client.setQueryData([PLANNED, name, {}], 'old');
-    for (const root of STALE_AFTER.household) await client.invalidateQueries({ queryKey: [root] });
-    for (const name of names) expect(client.getQueryState([PLANNED, name, {}])?.isInvalidated).toBe(true);
+    const names = ['previewPlan', 'findFirstThings', 'findHouseQuestion', 'findPlanAlternatives'] as const;
+    const more = ['comparePositions', 'findChanges'] as const;
+    const keys = [...names, ...more].map((name) => keyOf(name, null));
+    for (const key of keys) client.setQueryData(key, 'old');
+    for (const resource of staleAfter(ROUTES.updateHousehold.changes))
+      await client.invalidateQueries({ queryKey: [resource] });
+    for (const key of keys) expect(client.getQueryState(key)?.isInvalidated).toBe(true);
   });
 });

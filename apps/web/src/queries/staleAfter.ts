@@ -1,19 +1,35 @@
-import type { ChangeNews } from '@feverfew/contracts';
+import type { ChangeNews, Resource } from '@feverfew/contracts';
 
-/** First part of the key of everything that is worked out from the house and facts: plans, questions, comparisons. */
-export const PLANNED = 'planned';
+type Topic = ChangeNews['topic'];
 
-/** What a device has fetched, by the first part of its key, that a change of each topic makes stale. */
-export const STALE_AFTER: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
-  run: ['wash', 'line', 'today', 'pieces', 'troubles', 'whatWorks', 'clashes', PLANNED],
-  book: ['wash', 'line', 'today', 'pieces', 'troubles', 'trials', 'whatWorks', PLANNED],
+/** What a device has fetched that a change of each topic makes stale. */
+export const STALE_AFTER: Readonly<Record<Topic, readonly Resource[]>> = {
+  // A clash may begin or end on a run that did not itself change, so all runs are stale.
+  run: ['runs', 'wash', 'line', 'today', 'pieces', 'troubles', 'whatWorks', 'clashes', 'planned'],
+  book: ['wash', 'line', 'today', 'pieces', 'troubles', 'trials', 'whatWorks', 'planned'],
   household: [
-    ...['wash', 'line', 'household', 'mix', 'tableAnswer', 'savedMixes', 'today', 'whatWorks', 'runs'],
-    PLANNED,
+    ...([
+      'wash',
+      'line',
+      'household',
+      'mix',
+      'tableAnswer',
+      'savedMixes',
+      'today',
+      'whatWorks',
+      'runs',
+    ] as const),
+    'planned',
   ],
   devices: ['devices', 'me'],
   wash: ['wash', 'line', 'today'],
 };
 
+const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
+
+/** What changes of several topics make stale together. */
+export const staleAfter = (topics: readonly Topic[]): readonly Resource[] =>
+  topics.flatMap((topic) => STALE_AFTER[topic]).filter(isFirst);
+
 /** Everything that any change makes stale. */
-export const CHANGING: readonly string[] = [...new Set([...Object.values(STALE_AFTER).flat(), 'runs'])];
+export const STALE_AFTER_ANY: readonly Resource[] = Object.values(STALE_AFTER).flat().filter(isFirst);

@@ -1,10 +1,4 @@
-import type { Today } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
+import { queryOf } from './routeQuery';
 
-export const useToday = () =>
-  useQuery({
-    queryKey: ['today'],
-    queryFn: ({ signal }) => request<Today>('GET', '/today', undefined, signal),
-    refetchInterval: 60_000,
-  });
+export const useToday = () => useQuery({ ...queryOf('readToday'), refetchInterval: 60_000 });

@@ -1,26 +1,23 @@
-import type { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
+import type { NewTrial, NewTrialEvent } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { showAnswer, useSaved } from './queryClient';
+import { call } from '../app/api/api';
+import { showAnswer, useChange } from './queryClient';
+import { keyOf, queryOf } from './routeQuery';
 
 export const useTrial = (id: string) =>
-  useQuery({
-    queryKey: ['trials', id],
-    queryFn: ({ signal }) => request<TrialView>('GET', `/trials/${id}`, undefined, signal),
-    refetchInterval: 60_000,
-  });
+  useQuery({ ...queryOf('readTrial', { params: { id } }), refetchInterval: 60_000 });
 
-export const useStartTrial = () =>
-  useSaved((body: NewTrial) => request<TrialView>('POST', '/trials', body), ['today', 'trials']);
+export const useStartTrial = () => useChange('startTrial', (body: NewTrial) => ({ body }));
 
 export function useSayToTrial(id: string) {
   const client = useQueryClient();
+  const queryKey = keyOf('readTrial', { params: { id } });
   return useMutation({
-    mutationFn: (body: NewTrialEvent) => request<TrialView>('POST', `/trials/${id}/events`, body),
+    mutationFn: (body: NewTrialEvent) => call('addTrialEvent', { params: { id }, body }),
     onSuccess: async (trial) => {
-      await showAnswer(client, ['trials', id], trial);
-      void client.invalidateQueries({ queryKey: ['today'] });
+      await showAnswer(client, queryKey, trial);
+      void client.invalidateQueries({ queryKey: keyOf('readToday') });
     },
-    onError: () => client.invalidateQueries({ queryKey: ['trials', id] }),
+    onError: () => client.invalidateQueries({ queryKey }),
   });
 }

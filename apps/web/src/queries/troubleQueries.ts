@@ -1,21 +1,12 @@
-import type { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import type { NewTrouble } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
+import { useChange } from './queryClient';
+import { queryOf } from './routeQuery';
 
-export const useDeleteTrouble = () =>
-  useSaved((id: string) => request<null>('DELETE', `/troubles/${id}`), ['today', 'pieces']);
+export const useDeleteTrouble = () => useChange('deleteTrouble', (id: string) => ({ params: { id } }));
 
 /** Saved again as it was entered. */
-export const useKeepTrouble = () =>
-  useSaved(
-    (trouble: NewTrouble) => request<TroubleSummary>('POST', '/troubles', trouble),
-    ['today', 'pieces', 'troubles'],
-  );
+export const useKeepTrouble = () => useChange('createTrouble', (body: NewTrouble) => ({ body }));
 
 export const useTrouble = (id: string | undefined) =>
-  useQuery({
-    queryKey: ['troubles', id],
-    queryFn: ({ signal }) => request<Trouble>('GET', `/troubles/${id}`, undefined, signal),
-    enabled: id !== undefined,
-  });
+  useQuery(queryOf('readTrouble', id === undefined ? null : { params: { id } }));

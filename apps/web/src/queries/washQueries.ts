@@ -1,79 +1,52 @@
 import type {
   ChangedWash,
   HangLines,
-  JoinView,
-  LineView,
   NewHeapLine,
   NewHeapLines,
   RolledLines,
   StartLoad,
   WasDry,
   WashedByHand,
-  WashView,
 } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
-import { useSaved } from './queryClient';
+import { useChange } from './queryClient';
+import { queryOf } from './routeQuery';
 
-/** What a change of the heap makes stale. */
-const WASH = ['wash', 'line', 'today'];
-
-export const useWash = () =>
-  useQuery({
-    queryKey: ['wash'],
-    queryFn: ({ signal }) => request<WashView>('GET', '/wash', undefined, signal),
-    placeholderData: keepPreviousData,
-  });
+export const useWash = () => useQuery({ ...queryOf('readWash'), placeholderData: keepPreviousData });
 
 /** The load that a run's wash may join, or is in. */
-export const useJoin = (runId: string) =>
-  useQuery({
-    queryKey: ['wash', 'with', runId],
-    queryFn: ({ signal }) => request<JoinView>('GET', `/wash/with/${runId}`, undefined, signal),
-  });
+export const useJoin = (runId: string) => useQuery(queryOf('findLoadOfRun', { params: { id: runId } }));
 
 /** Wet things dry by the minute: fetched again from time to time. */
 const LINE_EVERY_MS = 60_000;
 export const useClothesline = () =>
-  useQuery({
-    queryKey: ['line'],
-    queryFn: ({ signal }) => request<LineView>('GET', '/wash/line', undefined, signal),
-    refetchInterval: LINE_EVERY_MS,
-  });
+  useQuery({ ...queryOf('readClothesline'), refetchInterval: LINE_EVERY_MS });
 
 export const useAddToHeap = () =>
-  useSaved((lines: NewHeapLines['lines']) => request<null>('POST', '/wash/heap', { lines }), WASH);
+  useChange('addToHeap', (lines: NewHeapLines['lines']) => ({ body: { lines } }));
 
 export const useChangeLine = () =>
-  useSaved(
-    ({ id, line }: { id: string; line: NewHeapLine }) => request<null>('PUT', `/wash/heap/${id}`, line),
-    WASH,
-  );
+  useChange('updateHeapLine', ({ id, line }: { id: string; line: NewHeapLine }) => ({
+    params: { id },
+    body: line,
+  }));
 
-export const useDropLine = () => useSaved((id: string) => request<null>('DELETE', `/wash/heap/${id}`), WASH);
+export const useDropLine = () => useChange('deleteHeapLine', (id: string) => ({ params: { id } }));
 
-export const useChangeWash = () =>
-  useSaved((changed: ChangedWash) => request<null>('PUT', '/wash/settings', changed), WASH);
+export const useChangeWash = () => useChange('updateWashSettings', (body: ChangedWash) => ({ body }));
 
-export const useFillLoad = () =>
-  useSaved((load: StartLoad) => request<null>('POST', '/wash/loads', load), WASH);
+export const useFillLoad = () => useChange('startLoad', (body: StartLoad) => ({ body }));
 
-export const useWashedByHand = () =>
-  useSaved((washed: WashedByHand) => request<null>('POST', '/wash/by-hand', washed), [...WASH, 'pieces']);
+export const useWashedByHand = () => useChange('addHandWash', (body: WashedByHand) => ({ body }));
 
-export const useLoadDone = () =>
-  useSaved((id: string) => request<null>('POST', `/wash/loads/${id}/done`), [...WASH, 'pieces', 'today']);
+export const useLoadDone = () => useChange('finishLoad', (id: string) => ({ params: { id } }));
 
-export const useLoadUndo = () =>
-  useSaved((id: string) => request<null>('POST', `/wash/loads/${id}/undo`), [...WASH, 'pieces', 'today']);
+export const useLoadUndo = () => useChange('undoLoad', (id: string) => ({ params: { id } }));
 
-export const useHang = () =>
-  useSaved((hung: HangLines) => request<null>('POST', '/wash/line/hang', hung), WASH);
+export const useHang = () => useChange('hangLines', (body: HangLines) => ({ body }));
 
-export const useRolled = () =>
-  useSaved((rolled: RolledLines) => request<null>('POST', '/wash/line/rolled', rolled), WASH);
+export const useRolled = () => useChange('rollLines', (body: RolledLines) => ({ body }));
 
-export const useWasDry = () => useSaved((was: WasDry) => request<null>('POST', '/wash/line/dry', was), WASH);
+export const useWasDry = () => useChange('markDry', (body: WasDry) => ({ body }));
 
-export const useReadForecast = () =>
-  useSaved((csv: string) => request<null>('PUT', '/wash/line/forecast', { csv }), WASH);
+export const useReadForecast = () => useChange('importForecast', (csv: string) => ({ body: { csv } }));

@@ -1,9 +1,4 @@
-import type { WhatWorksView } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api/api';
+import { queryOf } from './routeQuery';
 
-export const useWhatWorks = () =>
-  useQuery({
-    queryKey: ['whatWorks'],
-    queryFn: ({ signal }) => request<WhatWorksView>('GET', '/what-works', undefined, signal),
-  });
+export const useWhatWorks = () => useQuery(queryOf('readWhatWorks'));

@@ -1,4 +1,11 @@
-import type { Problem } from '@feverfew/contracts';
+import {
+  addressOf,
+  type Problem,
+  ROUTES,
+  type RouteAnswer,
+  type RouteInput,
+  type RouteName,
+} from '@feverfew/contracts';
 import { markConnectionLost, setConnection } from '../offline/connection';
 import { keepAnswer, keptAnswer } from '../offline/keptAnswers';
 
@@ -19,38 +26,54 @@ export class ApiProblem extends Error {
   }
 }
 
+/** The input may be left out where the route takes nothing. */
+export type CallArguments<Name extends RouteName> =
+  object extends RouteInput<Name> ? [input?: RouteInput<Name>] : [input: RouteInput<Name>];
+
 /**
- * One JSON request to the server. Without a line, what may be read is answered by what this device keeps of it.
+ * Calls a route of the server. While the server cannot be reached, some reading routes are answered from what this
+ * device has kept.
  * @throws ApiProblem
+ * @example const piece = await call('updatePiece', { params: { id }, body });
  */
-export async function request<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
-  path: string,
-  body?: unknown,
+export const call = <Name extends RouteName>(
+  name: Name,
+  ...[input]: CallArguments<Name>
+): Promise<RouteAnswer<Name>> => send(name, input);
+
+/** The same, where a signal may end the request early. */
+export async function send<Name extends RouteName>(
+  name: Name,
+  input: RouteInput<Name> | undefined,
   signal?: AbortSignal,
-): Promise<T> {
-  const asked = { method, path, body };
+): Promise<RouteAnswer<Name>> {
+  const { params, body, query } = input ?? {};
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      ...(body === undefined
-        ? {}
-        : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
-      ...(signal ? { signal } : {}),
-    });
+    response = await fetch(
+      `${addressOf(name, params)}${query ? `?${new URLSearchParams({ ...query })}` : ''}`,
+      {
+        method: ROUTES[name].method,
+        ...(body === undefined
+          ? {}
+          : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        ...(signal ? { signal } : {}),
+      },
+    );
   } catch (error) {
     if (signal?.aborted) throw error;
-    const kept = await keptAnswer(asked);
+    const kept = await keptAnswer(name, input);
     if (!kept) throw new ApiProblem(0, null);
     markConnectionLost(kept.at);
-    return kept.answer as T;
+    return kept.answer;
   }
   setConnection({ cutSince: null, ...(response.status === SHUT_OUT ? { isShutOut: true } : {}) });
   const payload: unknown = await response.json().catch(() => null);
   if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null, againAfterMs(response));
-  void keepAnswer(asked, payload);
-  return payload as T;
+  // The server holds its answers to the shapes of the routes.
+  const answer = payload as RouteAnswer<Name>;
+  void keepAnswer(name, input, answer);
+  return answer;
 }
 
 function againAfterMs({ headers }: Response): number | null {

@@ -1,9 +1,9 @@
-import type { ChangeNews } from '@feverfew/contracts';
+import { addressOf, type ChangeNews } from '@feverfew/contracts';
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { CHANGING, STALE_AFTER } from '../../queries/staleAfter';
+import { STALE_AFTER, STALE_AFTER_ANY } from '../../queries/staleAfter';
 import { flushOutbox } from '../offline/outbox';
-import { request } from './api';
+import { call } from './api';
 
 /**
  * Fetches stale data again. A first fetch in flight is not cancelled, but its answer may be older than the event: it is
@@ -35,8 +35,6 @@ export function useChanges(): void {
     const hear = (event: MessageEvent<string>) => {
       const { topic } = JSON.parse(event.data) as ChangeNews;
       for (const key of STALE_AFTER[topic]) outdate(client, [key]);
-      // A clash may begin or end on a run that did not itself change.
-      if (topic === 'run') outdate(client, ['runs']);
     };
     const catchUp = () => {
       void flushOutbox();
@@ -44,17 +42,16 @@ export function useChanges(): void {
     };
     const open = () => {
       if (line || document.hidden) return;
-      line = new EventSource('/api/changes');
+      line = new EventSource(addressOf('listenToChanges'));
       line.addEventListener('news', hear);
       // Refused, and not only cut: asked aloud, it shows whether this device was put out.
       line.addEventListener('error', () => {
-        if (line?.readyState === EventSource.CLOSED)
-          void request('GET', '/devices/me').catch(() => undefined);
+        if (line?.readyState === EventSource.CLOSED) void call('readRequester').catch(() => undefined);
       });
       let wasOpen = false;
       line.addEventListener('open', () => {
         if (wasOpen) catchUp();
-        else for (const key of CHANGING) outdate(client, [key]);
+        else for (const key of STALE_AFTER_ANY) outdate(client, [key]);
         wasOpen = true;
       });
     };

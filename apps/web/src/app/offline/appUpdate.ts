@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Workbox } from 'workbox-window';
-import { request } from '../api/api';
+import { call } from '../api/api';
 import { keptAnswer } from './keptAnswers';
 
 /** How often a page that stays open asks whether there is a newer one. */
@@ -32,9 +32,9 @@ export async function registerServiceWorker(): Promise<void> {
 
 /** What the look-up shows is fetched before anybody looks it up, once a day. */
 async function keepReference(): Promise<void> {
-  const kept = await keptAnswer({ method: 'GET', path: '/reference' });
+  const kept = await keptAnswer('readReference');
   if (kept && Date.now() - kept.at < DAY_MS) return;
-  await request('GET', '/reference').catch(() => undefined);
+  await call('readReference').catch(() => undefined);
 }
 
 /** Applies the update. Another open page stays as it is until it is reloaded. */

@@ -1,3 +1,4 @@
+import { EMPTY_FACTS } from '@feverfew/contracts';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 
 /** A device's own store, as `idb-keyval` has it. */
@@ -17,18 +18,24 @@ vi.mock('idb-keyval', () => ({
 
 // Another file of tests may have loaded them with the store as it is.
 vi.resetModules();
-const { forgetAnswers, keepAnswer, keptAnswer } = await import('./keptAnswers');
-const { request } = await import('../api/api');
+const { forgetAnswers, keptAnswer } = await import('./keptAnswers');
+const { call } = await import('../api/api');
 
-const RUN = { method: 'GET', path: '/runs/a' } as const;
-const plan = (markIds: string[]) => ({ method: 'POST', path: '/plans/preview', body: { markIds } }) as const;
+const RUN = { params: { id: 'a' } } as const;
+const facts = (...markIds: string[]) => ({ body: { ...EMPTY_FACTS, markIds } });
+const EVENT = { ...RUN, body: { key: 'k', event: { kind: 'paused' }, heldMs: 0 } } as const;
+/** Every request is answered with this. */
+const answers = (answer: unknown) => vi.stubGlobal('fetch', async () => new Response(JSON.stringify(answer)));
 
 beforeEach(() => {
   stored.clear();
   isShut = false;
 });
 
-afterEach(() => void vi.useRealTimers());
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
 
 it('what was asked is answered again without a line, each by its own facts; nothing else is', async () => {
   const server = { isAway: false };
@@ -36,45 +43,48 @@ it('what was asked is answered again without a line, each by its own facts; noth
     if (server.isAway) throw new TypeError('no line');
     return new Response(JSON.stringify({ path, body }));
   });
-  const told = [
-    await request('GET', '/runs/a'),
-    await request('POST', '/plans/preview', { markIds: ['wine'] }),
-    await request('POST', '/plans/preview', { markIds: ['tea'] }),
-  ];
-  await request('GET', '/photos/x');
-  await request('POST', '/runs/a/events', {});
+  const answered = () =>
+    Promise.all([
+      call('readRun', RUN),
+      call('previewPlan', facts('wine')),
+      call('previewPlan', facts('tea')),
+    ]);
+  const before = await answered();
+  await call('findLoadOfRun', RUN);
+  await call('addRunEvent', EVENT);
   server.isAway = true;
-  expect([
-    await request('GET', '/runs/a'),
-    await request('POST', '/plans/preview', { markIds: ['wine'] }),
-    await request('POST', '/plans/preview', { markIds: ['tea'] }),
-  ]).toEqual(told);
-  await expect(request('POST', '/plans/preview', { markIds: ['ink'] })).rejects.toMatchObject({ status: 0 });
-  await expect(request('GET', '/photos/x')).rejects.toMatchObject({ status: 0 });
-  await expect(request('POST', '/runs/a/events', {})).rejects.toMatchObject({ status: 0 });
+  expect(await answered()).toEqual(before);
+  await expect(call('previewPlan', facts('ink'))).rejects.toMatchObject({ status: 0 });
+  await expect(call('findLoadOfRun', RUN)).rejects.toMatchObject({ status: 0 });
+  await expect(call('addRunEvent', EVENT)).rejects.toMatchObject({ status: 0 });
 });
 
 it('the clock of the house goes on in what it told', async () => {
   vi.useFakeTimers({ now: Date.UTC(2026, 5, 1, 20), toFake: ['Date'] });
-  await keepAnswer(RUN, { now: '2026-06-01T18:00:00.000Z', state: 'soaking' });
+  answers({ now: '2026-06-01T18:00:00.000Z', state: 'soaking' });
+  await call('readRun', RUN);
   vi.setSystemTime(Date.UTC(2026, 5, 2, 5));
-  expect((await keptAnswer(RUN))?.answer).toEqual({ now: '2026-06-02T03:00:00.000Z', state: 'soaking' });
+  expect((await keptAnswer('readRun', RUN))?.answer).toEqual({
+    now: '2026-06-02T03:00:00.000Z',
+    state: 'soaking',
+  });
 });
 
 it('the oldest are forgotten, all are when a device is put out, and a store that is shut is none', async () => {
   vi.useFakeTimers({ now: 0, toFake: ['Date'] });
   for (let n = 0; n < 120; n += 1) {
     vi.setSystemTime(n);
-    await keepAnswer(plan([`${n}`]), n);
+    answers(n);
+    await call('previewPlan', facts(`${n}`));
   }
   expect(stored.size).toBeLessThanOrEqual(80);
-  expect(await keptAnswer(plan(['0']))).toBeUndefined();
-  expect((await keptAnswer(plan(['119'])))?.answer).toBe(119);
+  expect(await keptAnswer('previewPlan', facts('0'))).toBeUndefined();
+  expect((await keptAnswer('previewPlan', facts('119')))?.answer).toBe(119);
   expect(await forgetAnswers()).toBe(true);
   expect(stored.size).toBe(0);
   expect(await forgetAnswers()).toBe(false);
   isShut = true;
-  await keepAnswer(RUN, {});
-  expect(await keptAnswer(RUN)).toBeUndefined();
+  await call('readRun', RUN);
+  expect(await keptAnswer('readRun', RUN)).toBeUndefined();
   await forgetAnswers();
 });

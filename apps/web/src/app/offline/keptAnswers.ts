@@ -1,3 +1,11 @@
+import {
+  addressOf,
+  ROUTES,
+  type Route,
+  type RouteAnswer,
+  type RouteInput,
+  type RouteName,
+} from '@feverfew/contracts';
 import { clear, createStore, delMany, entries, get, keys, set, type UseStore } from 'idb-keyval';
 
 /**
@@ -9,19 +17,10 @@ interface Kept {
   readonly answer: unknown;
 }
 
-/** Asked again without a line, these are answered by what is kept. Pictures and settings of devices are not. */
-const KEPT = [
-  'GET /(today|catalogue|reference|household|pieces|what-works|mixes|devices/me|wash|wash/line)$',
-  'GET /(runs|troubles|plans|pieces|trials)/[^/]+$',
-  'POST /plans/(preview|first-things|house-question)$',
-  'POST /runs/clashes$',
-].map((pattern) => new RegExp(`^${pattern}`));
 /** A plan is some 100 kB: this is a few MB at most. */
 const MOST = 60;
 /** Forgetting is looked to once in so many answers. */
 const TIDY_EVERY = 20;
-
-const mayBeKept = (asked: string): boolean => KEPT.some((pattern) => pattern.test(asked));
 
 let store: UseStore | null = null;
 const kept = (): UseStore => {
@@ -32,37 +31,43 @@ const kept = (): UseStore => {
   return store;
 };
 
-export interface Asked {
-  readonly method: string;
-  readonly path: string;
-  readonly body?: unknown;
+/** Under which name an answer is kept; null where answers of the route are not. */
+function nameOf<Name extends RouteName>(name: Name, input: RouteInput<Name> | undefined): string | null {
+  const route: Route = ROUTES[name];
+  if (!route.isKept) return null;
+  const line = `${route.method} ${addressOf(name, input?.params).slice('/api'.length)}`;
+  return input?.body === undefined ? line : `${line} ${JSON.stringify(input.body)}`;
 }
-
-const nameOf = ({ body }: Asked, line: string): string =>
-  body === undefined ? line : `${line} ${JSON.stringify(body)}`;
 
 let answers = 0;
 
-/** Keeps an answer; a device that has no room, or keeps nothing, does without. */
-export async function keepAnswer(asked: Asked, answer: unknown): Promise<void> {
-  const line = `${asked.method} ${asked.path}`;
-  if (!mayBeKept(line)) return;
+/** Keeps an answer. A device without room, or without storage, does without. */
+export async function keepAnswer<Name extends RouteName>(
+  name: Name,
+  input: RouteInput<Name> | undefined,
+  answer: RouteAnswer<Name>,
+): Promise<void> {
+  const keptAs = nameOf(name, input);
+  if (keptAs === null) return;
   try {
-    await set(nameOf(asked, line), { at: Date.now(), answer } satisfies Kept, kept());
+    await set(keptAs, { at: Date.now(), answer } satisfies Kept, kept());
     answers += 1;
     if (answers % TIDY_EVERY === 0) await tidy();
   } catch {
-    // Without it, a page asks for a line.
+    // Without storage, the page needs a connection.
   }
 }
 
 /** @returns undefined where nothing is kept for it */
-export async function keptAnswer(asked: Asked): Promise<{ at: number; answer: unknown } | undefined> {
-  const line = `${asked.method} ${asked.path}`;
-  if (!mayBeKept(line)) return undefined;
+export async function keptAnswer<Name extends RouteName>(
+  name: Name,
+  input?: RouteInput<Name>,
+): Promise<{ at: number; answer: RouteAnswer<Name> } | undefined> {
+  const keptAs = nameOf(name, input);
+  if (keptAs === null) return undefined;
   try {
-    const found = await get<Kept>(nameOf(asked, line), kept());
-    return found && { at: found.at, answer: asOfNow(found) };
+    const found = await get<Kept>(keptAs, kept());
+    return found && { at: found.at, answer: asOfNow(found) as RouteAnswer<Name> };
   } catch {
     return undefined;
   }

@@ -183,15 +183,17 @@ describe('the outbox', () => {
     line.mode = 'up';
     const { outbox } = await opened();
     const { queryClient } = await import('../../queries/queryClient');
-    queryClient.setQueryData(['runs', 'run'], { id: 'run', planId: 'plan', plan: 'as it is', state: 0 });
+    const { keyOf } = await import('../../queries/routeQuery');
+    const queryKey = keyOf('readRun', { params: { id: 'run' } });
+    queryClient.setQueryData(queryKey, { id: 'run', planId: 'plan', plan: 'as it is', state: 0 });
     outbox.tap('run', done('x'));
     await outbox.flushOutbox();
     expect(asked).toEqual(['POST /api/runs/run/events?plan=none']);
-    expect(queryClient.getQueryData(['runs', 'run'])).toMatchObject({ plan: 'as it is', state: 1 });
+    expect(queryClient.getQueryData(queryKey)).toMatchObject({ plan: 'as it is', state: 1 });
     line.planId = 'other';
     outbox.tap('run', done('y'));
     await outbox.flushOutbox();
-    expect(queryClient.getQueryData(['runs', 'run'])).toMatchObject({ planId: 'other', plan: 'the other' });
+    expect(queryClient.getQueryData(queryKey)).toMatchObject({ planId: 'other', plan: 'the other' });
   });
   it('does not go back to the state that was read before the tap and arrives after it', async () => {
     const { line } = server();
@@ -211,13 +213,11 @@ describe('the outbox', () => {
     const { outbox } = await opened();
     const { queryClient } = await import('../../queries/queryClient');
     const { QueryObserver } = await import('@tanstack/react-query');
-    const { request } = await import('../api/api');
-    const queryKey = ['runs', 'run'];
+    const { keyOf, queryOf } = await import('../../queries/routeQuery');
+    const input = { params: { id: 'run' } };
+    const queryKey = keyOf('readRun', input);
     queryClient.setQueryData(queryKey, { id: 'run', planId: 'plan', plan: '', state: 0 });
-    const observer = new QueryObserver<{ state: number }>(queryClient, {
-      queryKey,
-      queryFn: ({ signal }) => request('GET', '/runs/run', undefined, signal),
-    });
+    const observer = new QueryObserver(queryClient, queryOf('readRun', input));
     const states: unknown[] = [];
     const stop = observer.subscribe(({ data }) => states.push(data?.state));
     await vi.waitFor(() => expect(late).toHaveLength(1), LATE);

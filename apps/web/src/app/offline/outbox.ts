@@ -2,7 +2,8 @@ import { type AfterTap, type GivenRunEvent, MAX_HELD_MS, type RunView } from '@f
 import { useSyncExternalStore } from 'react';
 import { v4 as newKey } from 'uuid';
 import { queryClient, showAnswer } from '../../queries/queryClient';
-import { ApiProblem, request } from '../api/api';
+import { keyOf } from '../../queries/routeQuery';
+import { ApiProblem, call } from '../api/api';
 import { keepAnswer } from './keptAnswers';
 import { dropTap, type HeldTap, heldTaps, isAnyInMemory, keepTap, onOtherPage } from './tapStore';
 
@@ -69,10 +70,10 @@ async function send(): Promise<void> {
     const { runId, key, event, tappedAt } = next;
     try {
       const heldMs = Math.min(MAX_HELD_MS, Math.max(0, Date.now() - tappedAt));
-      const after = await request<AfterTap>('POST', `/runs/${runId}/events?plan=none`, {
-        key,
-        event,
-        heldMs,
+      const after = await call('addRunEvent', {
+        params: { id: runId },
+        body: { key, event, heldMs },
+        query: { plan: 'none' },
       });
       dropTap(key);
       await standsAt(after);
@@ -87,7 +88,7 @@ async function send(): Promise<void> {
       // It does not fit the state of the run. Later taps were meant for another state, so they go too.
       for (const tapped of heldTaps()) if (tapped.runId === runId) dropTap(tapped.key);
       change({ refused: { runId, message: error.message }, isCut: false });
-      await queryClient.invalidateQueries({ queryKey: ['runs', runId] });
+      await queryClient.invalidateQueries({ queryKey: keyOf('readRun', { params: { id: runId } }) });
     }
   }
   void queryClient.invalidateQueries({ queryKey: ['today'] });
@@ -96,17 +97,17 @@ async function send(): Promise<void> {
 
 /** Shows a run as it is after a tap, with the plan this device has; where it has none, or another, all is fetched. */
 async function standsAt(after: AfterTap): Promise<void> {
-  const path = `/runs/${after.id}` as const;
-  const queryKey = ['runs', after.id];
+  const input = { params: { id: after.id } };
+  const queryKey = keyOf('readRun', input);
   const known = queryClient.getQueryData<RunView>(queryKey);
   if (!known || known.planId !== after.planId) {
-    const run = await request<RunView>('GET', path).catch(() => null);
+    const run = await call('readRun', input).catch(() => null);
     if (run) await showAnswer(queryClient, queryKey, run);
     return;
   }
   const run = { ...after, plan: known.plan };
   await showAnswer(queryClient, queryKey, run);
-  void keepAnswer({ method: 'GET', path }, run);
+  void keepAnswer('readRun', input, run);
 }
 
 const subscribe = (listener: () => void) => {

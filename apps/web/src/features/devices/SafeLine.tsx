@@ -1,5 +1,5 @@
 import { Box, Stack } from '@chakra-ui/react';
-import type { HouseNetwork } from '@feverfew/contracts';
+import { addressOf, type HouseNetwork } from '@feverfew/contracts';
 import { Button } from '../../components/controls/controls';
 
 /** What https brings, and how a device is brought to trust it. */
@@ -46,7 +46,11 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
 
 export function RootCertificate() {
   return (
-    <a href="/api/network/root.crt" download="feverfew-household.crt" style={{ alignSelf: 'flex-start' }}>
+    <a
+      href={addressOf('downloadRootCertificate')}
+      download="feverfew-household.crt"
+      style={{ alignSelf: 'flex-start' }}
+    >
       <Button as="span">The household’s certificate</Button>
     </a>
   );

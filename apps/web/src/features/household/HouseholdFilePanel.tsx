@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { addressOf } from '@feverfew/contracts';
 import { type ReactNode, useState } from 'react';
 import { ApiProblem } from '../../app/api/api';
 import { Button } from '../../components/controls/controls';
@@ -31,7 +32,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
           'JSON, with a published schema. Reading one in takes the place of what is here.'
         }
       >
-        <a href="/api/household/file" download="household.feverfew.json">
+        <a href={addressOf('exportHousehold')} download="household.feverfew.json">
           <Button as="span">Export the household</Button>
         </a>
         <FileButton
@@ -42,7 +43,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         >
           {read.isPending ? 'Reading …' : 'Import a household'}
         </FileButton>
-        <LinkButton to="/api/household/file/schema" reloadDocument variant="plain">
+        <LinkButton to={addressOf('readHouseholdFileSchema')} reloadDocument variant="plain">
           Its JSON Schema
         </LinkButton>
       </Part>
@@ -64,7 +65,7 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
           'A log kept elsewhere with the same columns is added, line by line, to what the plans learn from.'
         }
       >
-        <a href="/api/log.csv" download="feverfew-log.csv">
+        <a href={addressOf('exportLog')} download="feverfew-log.csv">
           <Button as="span">Log as CSV</Button>
         </a>
         <FileButton
@@ -75,10 +76,10 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         >
           Read a log in
         </FileButton>
-        <a href="/api/wash/loads.csv" download="feverfew-loads.csv">
+        <a href={addressOf('exportLoads')} download="feverfew-loads.csv">
           <Button as="span">Loads as CSV</Button>
         </a>
-        <a href="/api/calendar.ics" download="feverfew.ics">
+        <a href={addressOf('exportCalendar')} download="feverfew.ics">
           <Button as="span">Soak ends and upkeep as a calendar</Button>
         </a>
       </Part>

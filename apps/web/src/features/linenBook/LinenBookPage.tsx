@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import type { PieceSummary } from '@feverfew/contracts';
+import { addressOf, type PieceSummary } from '@feverfew/contracts';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -193,7 +193,7 @@ function Known({ piece }: { piece: PieceSummary }) {
     <Swatch colour={piece.colour} />
   ) : (
     <img
-      src={`/api/photos/${piece.photoId}`}
+      src={addressOf('downloadPhoto', { id: piece.photoId })}
       alt=""
       width={PICTURE_PX}
       height={PICTURE_PX}

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type Piece, toldOf } from '@feverfew/contracts';
+import { addressOf, type Piece, toldOf } from '@feverfew/contracts';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -91,6 +91,6 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
 
 /** To be brought back with the piece; a picture that cannot be read keeps nothing from being deleted. */
 async function pictureOf(photoId: string): Promise<string | null> {
-  const answer = await fetch(`/api/photos/${photoId}`).catch(() => null);
+  const answer = await fetch(addressOf('downloadPhoto', { id: photoId })).catch(() => null);
   return answer?.ok ? base64Of(await answer.blob()) : null;
 }

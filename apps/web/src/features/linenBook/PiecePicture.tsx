@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Piece } from '@feverfew/contracts';
+import { addressOf, type Piece } from '@feverfew/contracts';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
 import { Button } from '../../components/controls/controls';
@@ -25,7 +25,7 @@ export function PiecePicture({ piece }: { piece: Piece }) {
       {piece.photoId !== null && (
         <Box
           as="img"
-          {...{ src: `/api/photos/${piece.photoId}`, alt: piece.name }}
+          {...{ src: addressOf('downloadPhoto', { id: piece.photoId }), alt: piece.name }}
           width="12.5rem"
           maxHeight="12.5rem"
           objectFit="cover"

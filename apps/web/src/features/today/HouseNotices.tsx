@@ -4,7 +4,7 @@ import { applyUpdate, useUpdateAvailable } from '../../app/offline/appUpdate';
 import { spanText } from '../../clock/timerView';
 import { Button } from '../../components/controls/controls';
 import { Notice } from '../../components/notices/Notice';
-import { useClockIsRight } from '../../queries/clockQueries';
+import { useConfirmClock } from '../../queries/clockQueries';
 import { useMay } from '../../queries/deviceQueries';
 
 /** What is amiss with the computer that keeps this house, and what to do about it. */
@@ -35,7 +35,7 @@ function Newer() {
 }
 
 function ClockJumped({ byMs }: { byMs: number }) {
-  const isRight = useClockIsRight();
+  const isRight = useConfirmClock();
   const may = useMay('all');
   return (
     <Notice kind="warning" word="The clock jumped">

@@ -1,4 +1,4 @@
-import { NO_HEAT_YET } from '@feverfew/knowledge';
+import { NO_HEAT_YET, STANDING_NOTES } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
 import type { Minutes, Round, RoundPass } from '../../treatment/plan/round.js';
@@ -98,6 +98,7 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
       ...(test ? [test] : []),
       ...conditions,
       ...(how && !tellsWash ? [how] : []),
+      ...togetherWords(actions, how),
       ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...after,
@@ -134,6 +135,13 @@ function howWords(pass: RoundPass, { passes, offset }: EarlierSteps): string | n
   const told = how === null ? -1 : passes.findIndex((one) => one.phase !== 'wash' && applied(one) === how);
   const isLong = how !== null && how.split(' ').length >= MIN_REFERRED_WORDS;
   return told >= 0 && isLong ? `As in step ${offset + told + 1}.` : how;
+}
+
+/** One bath for several pieces says so, whatever else there is to say of how it is done. */
+function togetherWords(actions: readonly Action[], how: string | null): string[] {
+  const { text } = STANDING_NOTES.allTogether;
+  const isSaid = actions.some(({ kind, notes }) => kind === 'apply' && notes.includes(text));
+  return isSaid && how !== text ? [text] : [];
 }
 
 /** What comes after the product. Plain water on a surface has its amount, unless a step before had the same. */

@@ -38,7 +38,7 @@ export const plantColour = [
     causeAction: ['Blot it at once.'],
     garment: ['Blot a minute.', 'Cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
-      'Blot from outside in until it is pale.',
+      'Blot from outside in until no more comes.',
       only({ itemIds: ['carpet', 'rug'] }, 'Then cold water in small pours, each blotted.'),
       only({ notItemIds: ['carpet', 'rug'] }, 'Cold water in small pours, a teaspoon a palm, each blotted.'),
     ],

@@ -212,7 +212,7 @@ export const things = [
       'Drying takes three times the wash: through to the core, lumps pulled apart.',
       ofSome({ fibreIds: ['down'] }, 'Look at the mark before it is tumbled: heat sets what is left.'),
       ofSome({ itemIds: ['pillow', 'downPillow'] }, 'Foam or latex inside: wash the cover alone.'),
-      ofSome({ itemIds: ['filledCoat'] }, 'A hide or fur trim on it: for a cleaner. Sew open seams first.'),
+      ofSome({ itemIds: ['filledCoat'] }, 'A trim of animal skin: for a cleaner. Sew open seams first.'),
     ],
     disputes: [{ question: 'Down at forty or sixty?', ways: ['the tag (default)', 'sixty against mites'] }],
     prevent: ['Air it two hours a week.'],

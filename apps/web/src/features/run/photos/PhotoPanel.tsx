@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { RunView } from '@feverfew/contracts';
+import { addressOf, type RunView } from '@feverfew/contracts';
 import { Camera } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Button } from '../../../components/controls/controls';
@@ -43,7 +43,7 @@ export function PhotoPanel({ run }: { run: RunView }) {
         {run.state.photos.map((photo) => (
           <Box key={photo.photoId} as="figure" fontSize="small" color="soft">
             <img
-              src={`/api/photos/${photo.photoId}`}
+              src={addressOf('downloadPhoto', { id: photo.photoId })}
               alt={`Round ${photo.round}`}
               width={112}
               style={{ borderRadius: 6 }}
