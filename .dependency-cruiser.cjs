@@ -32,6 +32,7 @@ const ROOMS = {
 
   'treatment/plan': [...GROUND, 'bath', 'effect', 'trouble', 'envelope'],
   'words/round': ['household', 'treatment/plan'],
+  'words/findings': ['textile', 'finding', 'words/round'],
   'treatment/case': [...GROUND, 'bath', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan'],
   'treatment/assess': [
     ...GROUND,
@@ -101,11 +102,12 @@ const ROOMS = {
     'safety',
     'sense',
     'words/round',
+    'words/findings',
   ],
   proof: [
     ...['quantity', 'textile', 'finding', 'household', 'trouble', 'sentence', 'treatment/plan', 'treatment'],
     ...['whatIf', 'mix'],
-    ...['load', 'safety', 'sense', 'words', 'words/round'],
+    ...['load', 'safety', 'sense', 'words', 'words/round', 'words/findings'],
   ],
 };
 

@@ -5,11 +5,12 @@ import { join } from 'node:path';
 import { constants } from 'node:zlib';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
 import precompressedStatic from 'express-static-gzip';
 import helmet, { type HelmetOptions } from 'helmet';
+import { describeApi } from './api/describeApi.js';
 import { AppModule } from './app.module.js';
 import { type NewsLine, NO_OTHERS } from './changes/newsLine.js';
 import { type ClockWatch, NO_JUMP } from './clock/steadyClock.js';
@@ -83,12 +84,7 @@ export async function createApp({
   app.use('/api/runs', deferBackgroundWork);
   app.useGlobalPipes(new ContractPipe());
   app.useGlobalFilters(new ProblemFilter(onEngineGone));
-  const description = new DocumentBuilder()
-    .setTitle('Feverfew')
-    .setDescription('Plans, runs and the linen book.')
-    .setVersion(VERSION)
-    .build();
-  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, description));
+  SwaggerModule.setup('api/docs', app, () => describeApi(app, VERSION));
   if (webDir && existsSync(webDir)) serveWeb(app, webDir);
   return app;
 }

@@ -32,6 +32,7 @@ export * from './data/waterFigures.js';
 export * from './data/workFigures.js';
 export { findIntegrityFaults } from './findIntegrityFaults.js';
 export { Knowledge } from './knowledge.js';
+export { lowerFirst, upperFirst } from './letterCase.js';
 export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
 export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';

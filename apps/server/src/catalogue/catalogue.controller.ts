@@ -1,8 +1,7 @@
-import { Catalogue, Reference } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
-import { Controller, Get, Header, Inject, Req, Res } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Controller, Header, Inject, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
+import { Route } from '../api/route.js';
 import { catalogueOf } from './catalogueOf.js';
 import { CompressedOnce } from './compressedOnce.js';
 import { KNOWLEDGE } from './knowledge.token.js';
@@ -10,7 +9,6 @@ import { KNOWLEDGE } from './knowledge.token.js';
 /** The same for every household, until the program is another: a browser may ask whether its own still holds. */
 const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
 
-@ApiTags('knowledge')
 @Controller()
 export class CatalogueController {
   private readonly catalogue: CompressedOnce;
@@ -21,17 +19,15 @@ export class CatalogueController {
     this.everything = new CompressedOnce(knowledge);
   }
 
-  @Get('catalogue')
+  @Route('readCatalogue')
   @Header(...UNTIL_ANOTHER)
-  @ApiOkResponse({ standardSchema: Catalogue })
   read(@Req() request: Request, @Res() response: Response): Promise<void> {
     return this.catalogue.send(request, response);
   }
 
   /** Everything that is known, each fact with its ground. */
-  @Get('reference')
+  @Route('readReference')
   @Header(...UNTIL_ANOTHER)
-  @ApiOkResponse({ standardSchema: Reference })
   reference(@Req() request: Request, @Res() response: Response): Promise<void> {
     return this.everything.send(request, response);
   }

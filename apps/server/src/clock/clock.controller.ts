@@ -1,16 +1,13 @@
-import { Controller, HttpCode, Inject, Post } from '@nestjs/common';
-import { ApiNoContentResponse, ApiTags } from '@nestjs/swagger';
+import { Controller, Inject } from '@nestjs/common';
+import { Route } from '../api/route.js';
 import { ClockService } from './clock.service.js';
 
-@ApiTags('clock')
-@Controller('clock')
+@Controller()
 export class ClockController {
   constructor(@Inject(ClockService) private readonly service: ClockService) {}
 
   /** The computer's clock is right as it is now; what runs keeps the time that really passed. */
-  @Post('is-right')
-  @HttpCode(204)
-  @ApiNoContentResponse({ description: 'Taken over' })
+  @Route('confirmClock')
   isRight(): Promise<void> {
     return this.service.isRight();
   }

@@ -67,7 +67,7 @@ describe.runIf(template)('two servers on one database', () => {
   const notesOf = async (index: 0 | 1, id: string): Promise<string[]> =>
     (await http(index).get(`/api/runs/${id}`)).body.state.notes.map(({ text }: { text: string }) => text);
 
-  it('a tap on one is told by the other at once, and shown there', async () => {
+  it('a tap on one server reaches the other at once, and is shown there', async () => {
     const id = await running();
     const { port } = apps[1].getHttpServer().address() as AddressInfo;
     let told = () => {};

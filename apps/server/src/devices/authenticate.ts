@@ -1,16 +1,14 @@
+import { ROUTES } from '@feverfew/contracts';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { ServerError } from '../problems/serverError.js';
 import { isFromNetwork, setRequester, THIS_COMPUTER } from '../requests/door.js';
 import { deviceToken } from './deviceCookie.js';
 import type { DevicesService } from './devices.service.js';
 
-/** Routes that an unauthenticated device may call: joining, the root certificate, and the health of the server. */
-const PUBLIC_ROUTES: readonly (readonly [method: string, path: string])[] = [
-  ['POST', '/devices/join'],
-  ['GET', '/network/root.crt'],
-  ['GET', '/health'],
-  ['GET', '/ready'],
-];
+const isPublic = ({ method, path }: Request): boolean =>
+  Object.values(ROUTES).some(
+    (route) => route.role === 'public' && route.method === method && route.path === path,
+  );
 
 /**
  * Finds out who asks, before anything of what was sent is read. This computer is always let in; from the household's
@@ -32,7 +30,7 @@ export async function identifyDevice(
   const token = deviceToken(request);
   const who = token === null ? null : await devices.whoShows(token);
   if (who) return setRequester(response, who);
-  if (PUBLIC_ROUTES.some(([method, path]) => request.method === method && request.path === path)) return;
+  if (isPublic(request)) return;
   throw new ServerError('notLetIn', {
     message: 'This device is not connected. Get a code for it under Your house, Devices.',
   });

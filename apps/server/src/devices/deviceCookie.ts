@@ -7,11 +7,11 @@ const MAX_AGE_MS = 400 * 24 * 3600_000;
  * Two names: a page over plain http may not write over what was set over https, and the prefix keeps anything but this
  * very server over https from setting the other.
  */
-const PLAIN = 'feverfew-device';
-const SAFE = '__Host-feverfew-device';
+export const DEVICE_COOKIE = 'feverfew-device';
+export const SAFE_DEVICE_COOKIE = '__Host-feverfew-device';
 
 export function setDeviceCookie(request: Request, response: Response, token: string): void {
-  response.cookie(request.secure ? SAFE : PLAIN, token, {
+  response.cookie(request.secure ? SAFE_DEVICE_COOKIE : DEVICE_COOKIE, token, {
     httpOnly: true,
     sameSite: 'strict',
     secure: request.secure,
@@ -22,7 +22,7 @@ export function setDeviceCookie(request: Request, response: Response, token: str
 
 /** What the request shows on this kind of line: what was seen on a plain one opens no safe one. */
 export function deviceToken(request: Request): string | null {
-  const name = `${request.secure ? SAFE : PLAIN}=`;
+  const name = `${request.secure ? SAFE_DEVICE_COOKIE : DEVICE_COOKIE}=`;
   const pairs = (request.headers.cookie ?? '').split(/;\s*/);
   const token = pairs.find((pair) => pair.startsWith(name))?.slice(name.length);
   return token && /^[\w-]{43}$/.test(token) ? token : null;

@@ -1,45 +1,25 @@
-import { ChangedDevice, Device, Invitation, JoinHouse, Requester } from '@feverfew/contracts';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Inject,
-  Param,
-  Post,
-  Put,
-  Req,
-  Res,
-  UseGuards,
-} from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { ChangedDevice, Device, Invitation, JoinHouse, Requester } from '@feverfew/contracts';
+import { Controller, Inject, Param, Req, Res, UseGuards } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { z } from 'zod';
+import { BodyOf, Route } from '../api/route.js';
 import { ID } from '../problems/idPipe.js';
 import { Takes } from '../requests/body.guard.js';
 import { getRequester, THIS_COMPUTER } from '../requests/door.js';
 import { deviceToken, setDeviceCookie } from './deviceCookie.js';
 import { DevicesService } from './devices.service.js';
-import { Public, RequireRole } from './role.guard.js';
 import { TriesGuard } from './triesGuard.js';
 
-@ApiTags('devices')
-@RequireRole('all')
-@Controller('devices')
+@Controller()
 export class DevicesController {
   constructor(@Inject(DevicesService) private readonly service: DevicesService) {}
 
-  @Get()
-  @ApiOkResponse({ standardSchema: z.array(Device) })
+  @Route('listDevices')
   list(): Promise<Device[]> {
     return this.service.list();
   }
 
   /** Who asks, and what it may do. */
-  @Get('me')
-  @RequireRole('look')
-  @ApiOkResponse({ standardSchema: Requester })
+  @Route('readRequester')
   me(@Req() request: Request, @Res({ passthrough: true }) response: Response): Requester {
     const who = getRequester(response) ?? THIS_COMPUTER;
     const token = deviceToken(request);
@@ -48,28 +28,22 @@ export class DevicesController {
   }
 
   /** A key and a code that let in one device, for ten minutes. */
-  @Post('invitations')
-  @ApiCreatedResponse({ standardSchema: Invitation })
-  invite(@Body({ schema: ChangedDevice }) body: ChangedDevice): Promise<Invitation> {
+  @Route('inviteDevice')
+  invite(@BodyOf('inviteDevice') body: ChangedDevice): Promise<Invitation> {
     return this.service.invite(body);
   }
 
-  @Delete('invitations/:id')
-  @HttpCode(204)
-  @ApiNoContentResponse({ description: 'Withdrawn' })
+  @Route('withdrawInvitation')
   withdraw(@Param('id', ID) id: string): Promise<void> {
     return this.service.withdraw(id);
   }
 
   /** Lets the device that asks in. What it shows from now on is in a cookie no page can read. */
-  @Post('join')
-  @HttpCode(200)
-  @Public()
+  @Route('joinHousehold')
   @Takes('code')
   @UseGuards(TriesGuard)
-  @ApiOkResponse({ standardSchema: Requester })
   async join(
-    @Body({ schema: JoinHouse }) body: JoinHouse,
+    @BodyOf('joinHousehold') body: JoinHouse,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Requester> {
@@ -78,17 +52,12 @@ export class DevicesController {
     return who;
   }
 
-  @Put(':id')
-  @ApiOkResponse({ standardSchema: z.array(Device) })
-  change(
-    @Param('id', ID) id: string,
-    @Body({ schema: ChangedDevice }) body: ChangedDevice,
-  ): Promise<Device[]> {
+  @Route('updateDevice')
+  change(@Param('id', ID) id: string, @BodyOf('updateDevice') body: ChangedDevice): Promise<Device[]> {
     return this.service.change(id, body);
   }
 
-  @Delete(':id')
-  @ApiOkResponse({ standardSchema: z.array(Device) })
+  @Route('removeDevice')
   remove(@Param('id', ID) id: string): Promise<Device[]> {
     return this.service.remove(id);
   }

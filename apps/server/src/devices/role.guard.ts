@@ -1,19 +1,12 @@
-import { type DeviceRole, mayDo } from '@feverfew/contracts';
-import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadata } from '@nestjs/common';
+import { type DeviceRole, mayDo, type Route } from '@feverfew/contracts';
+import { type CanActivate, type ExecutionContext, Inject, Injectable } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request, Response } from 'express';
+import { ASKS_FOR } from '../api/requireRole.js';
 import { ServerError } from '../problems/serverError.js';
 import { getRequester, isFromNetwork } from '../requests/door.js';
 import { identifyDevice } from './authenticate.js';
 import { DevicesService } from './devices.service.js';
-
-const ASKS_FOR = 'asksFor';
-const PUBLIC_ROLE = 'anybody';
-
-/** What a device has to be let in for to use this; where it is not said, `look` for what reads, `all` for the rest. */
-export const RequireRole = (role: DeviceRole) => SetMetadata(ASKS_FOR, role);
-/** A public route: it needs no connected device. */
-export const Public = () => SetMetadata(ASKS_FOR, PUBLIC_ROLE);
 
 const REFUSED: Readonly<Record<DeviceRole, string>> = {
   look: 'This device only looks.',
@@ -27,13 +20,13 @@ export class RoleGuard implements CanActivate {
 
   canActivate(context: ExecutionContext): boolean {
     const http = context.switchToHttp();
-    const asked = this.reflector.getAllAndOverride<DeviceRole | typeof PUBLIC_ROLE | undefined>(ASKS_FOR, [
+    const asked = this.reflector.getAllAndOverride<Route['role'] | undefined>(ASKS_FOR, [
       context.getHandler(),
       context.getClass(),
     ]);
-    if (asked === PUBLIC_ROLE) return true;
-    const needs = asked ?? (http.getRequest<Request>().method === 'GET' ? 'look' : 'all');
-    requireMay(http.getResponse<Response>(), needs);
+    // A handler outside the table of routes is for devices that may do everything.
+    const needs = asked ?? 'all';
+    if (needs !== 'public') requireMay(http.getResponse<Response>(), needs);
     return true;
   }
 }

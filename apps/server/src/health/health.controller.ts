@@ -1,8 +1,7 @@
-import { Controller, Get, Inject, Res } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Controller, Inject, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { z } from 'zod';
-import { Public } from '../devices/role.guard.js';
+import { Route } from '../api/route.js';
 import { HealthRepository } from './health.repository.js';
 
 const Health = z.strictObject({ status: z.enum(['up', 'away']) }).meta({ id: 'Health' });
@@ -11,22 +10,18 @@ type Health = z.infer<typeof Health>;
 const PATIENCE_MS = 2000;
 
 /** For whatever watches over this server: nothing of the house is in it. */
-@ApiTags('health')
-@Public()
 @Controller()
 export class HealthController {
   constructor(@Inject(HealthRepository) private readonly repository: HealthRepository) {}
 
   /** The process answers. */
-  @Get('health')
-  @ApiOkResponse({ standardSchema: Health })
+  @Route('readHealth')
   health(): Health {
     return { status: 'up' };
   }
 
   /** It can be sent requests: the database answers too. 503 where it does not. */
-  @Get('ready')
-  @ApiOkResponse({ standardSchema: Health })
+  @Route('readReady')
   async ready(@Res({ passthrough: true }) response: Response): Promise<Health> {
     let timer: NodeJS.Timeout | undefined;
     const late = new Promise<false>((resolve) => {

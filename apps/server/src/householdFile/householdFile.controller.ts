@@ -1,8 +1,7 @@
 import { Readable } from 'node:stream';
-import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/contracts';
-import { Body, Controller, Get, Header, HttpCode, Inject, Put, StreamableFile } from '@nestjs/common';
-import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { RequireRole } from '../devices/role.guard.js';
+import { type HouseholdRead, householdFileSchema } from '@feverfew/contracts';
+import { Controller, Header, Inject, StreamableFile } from '@nestjs/common';
+import { BodyOf, Route } from '../api/route.js';
 import { Takes } from '../requests/body.guard.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
@@ -11,15 +10,12 @@ async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator
   for await (const part of rest) yield Buffer.from(part);
 }
 
-@ApiTags('open formats')
-@RequireRole('all')
-@Controller('household/file')
+@Controller()
 export class HouseholdFileController {
   constructor(@Inject(HouseholdFileService) private readonly service: HouseholdFileService) {}
 
-  @Get()
+  @Route('exportHousehold')
   @Header('Content-Disposition', 'attachment; filename="household.feverfew.json"')
-  @ApiOkResponse({ standardSchema: HouseholdFile })
   async write(): Promise<StreamableFile> {
     const parts = this.service.parts();
     // An error of the first part becomes a problem response, instead of a broken file.
@@ -28,18 +24,14 @@ export class HouseholdFileController {
   }
 
   /** All or nothing; the answer counts what came in. */
-  @Put()
+  @Route('importHousehold')
   @Takes('household')
-  @HttpCode(200)
-  @ApiBody({ description: 'A household file' })
-  @ApiOkResponse({ standardSchema: HouseholdRead })
-  read(@Body() file: unknown): Promise<HouseholdRead> {
+  read(@BodyOf('importHousehold') file: unknown): Promise<HouseholdRead> {
     return this.service.read(file);
   }
 
   /** The published JSON Schema of the file. */
-  @Get('schema')
-  @ApiOkResponse({ description: 'JSON Schema, draft 2020-12' })
+  @Route('readHouseholdFileSchema')
   schema(): object {
     return householdFileSchema();
   }

@@ -7,7 +7,7 @@ import {
   migrateFile,
   upgradeSettings,
 } from '@feverfew/contracts';
-import { type Finding, type Household } from '@feverfew/core';
+import type { Finding, Household } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';

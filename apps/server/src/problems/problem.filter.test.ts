@@ -2,7 +2,8 @@ import { Problem } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 import type { ArgumentsHost } from '@nestjs/common';
 import { describe, expect, it } from 'vitest';
-import { CORE_PROBLEMS, ProblemFilter, SERVER_PROBLEMS } from './problem.filter.js';
+import { ProblemFilter } from './problem.filter.js';
+import { CORE_PROBLEMS, SERVER_PROBLEMS } from './problems.js';
 import { ServerError, type ServerErrorCode } from './serverError.js';
 
 /** What the filter sends for an error. */

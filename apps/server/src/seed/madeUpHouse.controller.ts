@@ -1,22 +1,17 @@
-import { Controller, Delete, HttpCode, Inject, Post } from '@nestjs/common';
-import { ApiNoContentResponse, ApiTags } from '@nestjs/swagger';
+import { Controller, Inject } from '@nestjs/common';
+import { Route } from '../api/route.js';
 import { MadeUpHouseService } from './madeUpHouse.service.js';
 
-@ApiTags('household')
-@Controller('made-up-house')
+@Controller()
 export class MadeUpHouseController {
   constructor(@Inject(MadeUpHouseService) private readonly service: MadeUpHouseService) {}
 
-  @Post()
-  @HttpCode(204)
-  @ApiNoContentResponse({ description: 'Furnished.' })
+  @Route('createDemoHousehold')
   furnish(): Promise<void> {
     return this.service.furnish();
   }
 
-  @Delete()
-  @HttpCode(204)
-  @ApiNoContentResponse({ description: 'Left: everything in it is gone.' })
+  @Route('deleteDemoHousehold')
   leave(): Promise<void> {
     return this.service.leave();
   }

@@ -1,12 +1,16 @@
 import { randomBytes } from 'node:crypto';
+import { ROUTES, type RouteName } from '@feverfew/contracts';
 import { BLANK_LABEL, EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { NextFunction, Request, Response } from 'express';
 import pg from 'pg';
 import supertest from 'supertest';
-import { inject } from 'vitest';
+import { expect, inject } from 'vitest';
+import { problemsOf } from '../api/describeApi.js';
 import { createApp } from '../createApp.js';
 import { type OpenDatabase, openDatabase } from '../database/openDatabase.js';
 import { openServerDatabase } from '../database/serverDatabase.js';
+import { answerOf } from '../problems/problems.js';
 import { seedDemo } from '../seed/seedDemo.js';
 
 export const START = new Date('2026-06-15T09:00:00.000Z');
@@ -77,6 +81,7 @@ export async function testApp({
     sealKey,
     ...(doorDir ? { door: { dir: doorDir, port: 0, names: ['feverfew.home.arpa'] } } : {}),
   });
+  const undeclared = recordUndeclared(app);
   await app.init();
   if (demo) await seedDemo(app, now);
   return {
@@ -90,8 +95,32 @@ export async function testApp({
     close: async () => {
       await app.close();
       await database.close();
+      expect([...undeclared], 'problems that the description of the API does not name').toEqual([]);
     },
   };
+}
+
+/** Problems that a route answered and its description does not name. */
+function recordUndeclared(app: NestExpressApplication): ReadonlySet<string> {
+  const found = new Set<string>();
+  const named = new Map(
+    (Object.keys(ROUTES) as RouteName[]).map((name) => [
+      `${ROUTES[name].method} /api${ROUTES[name].path}`,
+      problemsOf(name).map((code) => answerOf(code).type),
+    ]),
+  );
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    const { send } = response;
+    response.send = (body: unknown) => {
+      const route = `${request.method} ${request.route?.path}`;
+      const isProblem = response.statusCode >= 400 && response.statusCode < 500;
+      const type = isProblem && typeof body === 'string' ? (JSON.parse(body).type as string) : null;
+      if (type && named.get(route)?.includes(type) === false) found.add(`${route}: ${type}`);
+      return send.call(response, body);
+    };
+    next();
+  });
+  return found;
 }
 
 export type TestApp = Awaited<ReturnType<typeof testApp>>;

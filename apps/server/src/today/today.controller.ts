@@ -1,15 +1,13 @@
-import { Today } from '@feverfew/contracts';
-import { Controller, Get, Inject } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Today } from '@feverfew/contracts';
+import { Controller, Inject } from '@nestjs/common';
+import { Route } from '../api/route.js';
 import { TodayService } from './today.service.js';
 
-@ApiTags('today')
-@Controller('today')
+@Controller()
 export class TodayController {
   constructor(@Inject(TodayService) private readonly service: TodayService) {}
 
-  @Get()
-  @ApiOkResponse({ standardSchema: Today })
+  @Route('readToday')
   read(): Promise<Today> {
     return this.service.read();
   }

@@ -1,56 +1,47 @@
-import { NewTrouble, Run, type RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { z } from 'zod';
+import type { NewTrouble, RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import { Controller, Inject, Param } from '@nestjs/common';
+import { BodyOf, Route } from '../api/route.js';
 import { ID } from '../problems/idPipe.js';
 import { StartsService } from './starts.service.js';
 import { TroublesService } from './troubles.service.js';
 
-@ApiTags('troubles')
-@Controller('troubles')
+@Controller()
 export class TroublesController {
   constructor(
     @Inject(TroublesService) private readonly service: TroublesService,
     @Inject(StartsService) private readonly starts: StartsService,
   ) {}
 
-  @Get()
-  @ApiOkResponse({ standardSchema: z.array(TroubleSummary) })
+  @Route('listTroubles')
   list(): Promise<TroubleSummary[]> {
     return this.service.list();
   }
 
-  @Post()
-  @ApiCreatedResponse({ standardSchema: TroubleSummary })
-  create(@Body({ schema: NewTrouble }) body: NewTrouble): Promise<TroubleSummary> {
+  @Route('createTrouble')
+  create(@BodyOf('createTrouble') body: NewTrouble): Promise<TroubleSummary> {
     return this.service.create(body);
   }
 
   /** Saves, plans and starts a trouble in one request. A repeated key counts once. */
-  @Post('start')
-  @ApiCreatedResponse({ standardSchema: Run })
-  start(@Body({ schema: StartTrouble }) body: StartTrouble): Promise<RunView> {
+  @Route('startTrouble')
+  start(@BodyOf('startTrouble') body: StartTrouble): Promise<RunView> {
     return this.starts.start(body);
   }
 
-  @Get(':id')
-  @ApiOkResponse({ standardSchema: Trouble })
+  @Route('readTrouble')
   read(@Param('id', ID) id: string): Promise<Trouble> {
     return this.service.read(id);
   }
 
   /** A trouble without a run. */
-  @Delete(':id')
-  @HttpCode(204)
-  @ApiNoContentResponse({ description: 'Gone, with its plan.' })
+  @Route('deleteTrouble')
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }
 
   /** New facts for a saved trouble: it is planned again. Older plans and runs stay as they were. */
-  @Put(':id')
-  @ApiOkResponse({ standardSchema: Trouble })
-  revise(@Param('id', ID) id: string, @Body({ schema: NewTrouble }) body: NewTrouble): Promise<Trouble> {
+  @Route('updateTrouble')
+  revise(@Param('id', ID) id: string, @BodyOf('updateTrouble') body: NewTrouble): Promise<Trouble> {
     return this.service.revise(id, body.facts);
   }
 }

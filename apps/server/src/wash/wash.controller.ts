@@ -1,4 +1,4 @@
-import {
+import type {
   ChangedWash,
   ForecastFile,
   HangLines,
@@ -12,22 +12,10 @@ import {
   WashedByHand,
   WashView,
 } from '@feverfew/contracts';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Inject,
-  Param,
-  Post,
-  Put,
-  Res,
-} from '@nestjs/common';
-import { ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { Controller, Header, Inject, Param, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { RequireRole, requireMay } from '../devices/role.guard.js';
+import { BodyOf, Route } from '../api/route.js';
+import { requireMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { HeapService } from './heap.service.js';
 import { LineService } from './line.service.js';
@@ -41,8 +29,7 @@ const OF_THE_DAY: ReadonlySet<string> = new Set<keyof ChangedWash>([
   'offsetMin',
 ]);
 
-@ApiTags('wash')
-@Controller('wash')
+@Controller()
 export class WashController {
   constructor(
     @Inject(HeapService) private readonly heap: HeapService,
@@ -51,139 +38,100 @@ export class WashController {
   ) {}
 
   /** The heap sorted into loads, with what each is washed at and what it says to each piece. */
-  @Get()
-  @ApiOkResponse({ standardSchema: WashView })
+  @Route('readWash')
   read(): Promise<WashView> {
     return this.loads.view();
   }
 
-  @Get('loads.csv')
+  @Route('exportLoads')
   @Header('Content-Type', 'text/csv; charset=utf-8; header=present')
   @Header('Content-Disposition', 'attachment; filename="feverfew-loads.csv"')
-  @ApiProduces('text/csv')
   table(): Promise<string> {
     return this.loads.table();
   }
 
   /** The load that the wash of a treatment may join, or is in. */
-  @Get('with/:runId')
-  @ApiOkResponse({ standardSchema: JoinView })
-  join(@Param('runId', ID) runId: string): Promise<JoinView> {
+  @Route('findLoadOfRun')
+  join(@Param('id', ID) runId: string): Promise<JoinView> {
     return this.loads.join(runId);
   }
 
   /** Adds to the heap: pieces of the book, handfuls. An id that is there already adds nothing. */
-  @Post('heap')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  add(@Body({ schema: NewHeapLines }) { lines }: NewHeapLines): Promise<void> {
+  @Route('addToHeap')
+  add(@BodyOf('addToHeap') { lines }: NewHeapLines): Promise<void> {
     return this.heap.add(lines);
   }
 
-  @Put('heap/:id')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  change(@Param('id', ID) id: string, @Body({ schema: NewHeapLine }) line: NewHeapLine): Promise<void> {
+  @Route('updateHeapLine')
+  change(@Param('id', ID) id: string, @BodyOf('updateHeapLine') line: NewHeapLine): Promise<void> {
     return this.heap.change(id, line);
   }
 
-  @Delete('heap/:id')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
+  @Route('deleteHeapLine')
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.heap.remove(id);
   }
 
   /** Machine, rope, weather, how it is sorted and arranged; what is left out stays as it is. */
-  @Put('settings')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
+  @Route('updateWashSettings')
   settings(
-    @Body({ schema: ChangedWash }) changed: ChangedWash,
+    @BodyOf('updateWashSettings') changed: ChangedWash,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     if (Object.keys(changed).some((name) => !OF_THE_DAY.has(name))) requireMay(response, 'all');
     return this.heap.changeSettings(changed);
   }
 
-  @Post('loads')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  start(@Body({ schema: StartLoad }) load: StartLoad): Promise<void> {
+  @Route('startLoad')
+  start(@BodyOf('startLoad') load: StartLoad): Promise<void> {
     return this.loads.start(load);
   }
 
   /** Washed by hand, and wet. */
-  @Post('by-hand')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  byHand(@Body({ schema: WashedByHand }) washed: WashedByHand): Promise<void> {
+  @Route('addHandWash')
+  byHand(@BodyOf('addHandWash') washed: WashedByHand): Promise<void> {
     return this.loads.washedByHand(washed);
   }
 
   /** Out of the drum: counted for its pieces, and wet. */
-  @Post('loads/:id/done')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
+  @Route('finishLoad')
   done(@Param('id', ID) id: string): Promise<void> {
     return this.loads.finish(id);
   }
 
   /** The last thing said of a load is taken back: out of the drum, or filled. */
-  @Post('loads/:id/undo')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
+  @Route('undoLoad')
   undo(@Param('id', ID) id: string): Promise<void> {
     return this.loads.undo(id);
   }
 
   /** What is wet, and when it will be dry. */
-  @Get('line')
-  @ApiOkResponse({ standardSchema: LineView })
+  @Route('readClothesline')
   wet(): Promise<LineView> {
     return this.line.view();
   }
 
   /** A forecast of your own, by the hour; the one before is forgotten. */
-  @Put('line/forecast')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  forecast(@Body({ schema: ForecastFile }) { csv }: ForecastFile): Promise<void> {
+  @Route('importForecast')
+  forecast(@BodyOf('importForecast') { csv }: ForecastFile): Promise<void> {
     return this.line.readForecast(csv);
   }
 
   /** Hung, or taken down again where no place is named. */
-  @Post('line/hang')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  hang(@Body({ schema: HangLines }) hung: HangLines): Promise<void> {
+  @Route('hangLines')
+  hang(@BodyOf('hangLines') hung: HangLines): Promise<void> {
     return this.line.hang(hung);
   }
 
   /** Rolled in a towel: less water to lose. */
-  @Post('line/rolled')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  rolled(@Body({ schema: RolledLines }) rolled: RolledLines): Promise<void> {
+  @Route('rollLines')
+  rolled(@BodyOf('rollLines') rolled: RolledLines): Promise<void> {
     return this.line.roll(rolled);
   }
 
   /** Dry at: the difference from the predicted time teaches the prediction. */
-  @Post('line/dry')
-  @RequireRole('tub')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  dry(@Body({ schema: WasDry }) was: WasDry): Promise<void> {
+  @Route('markDry')
+  dry(@BodyOf('markDry') was: WasDry): Promise<void> {
     return this.line.dry(was);
   }
 }

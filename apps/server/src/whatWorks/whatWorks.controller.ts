@@ -1,15 +1,13 @@
-import { WhatWorksView } from '@feverfew/contracts';
-import { Controller, Get, Inject } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { WhatWorksView } from '@feverfew/contracts';
+import { Controller, Inject } from '@nestjs/common';
+import { Route } from '../api/route.js';
 import { WhatWorksService } from './whatWorks.service.js';
 
-@ApiTags('what works')
-@Controller('what-works')
+@Controller()
 export class WhatWorksController {
   constructor(@Inject(WhatWorksService) private readonly service: WhatWorksService) {}
 
-  @Get()
-  @ApiOkResponse({ standardSchema: WhatWorksView })
+  @Route('readWhatWorks')
   read(): Promise<WhatWorksView> {
     return this.service.read();
   }

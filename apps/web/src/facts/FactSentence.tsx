@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
+import { upperFirst } from '@feverfew/contracts';
 import { ChevronDown } from 'lucide-react';
 import { Fragment, memo, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../app/useLexicon';
@@ -156,7 +157,7 @@ function Folded({ parts, onOpen }: { parts: ReturnType<typeof sentenceView>; onO
               fontWeight={part.given ? 700 : 400}
               display="inline"
             >
-              {index === 0 ? part.text.charAt(0).toUpperCase() + part.text.slice(1) : part.text}
+              {index === 0 ? upperFirst(part.text) : part.text}
             </Box>
           ),
         )}

@@ -4,7 +4,7 @@ import type { Household, Vessel } from '../household/household.js';
 import { household, knowledge, label, piece } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
 import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
-import { findingWords } from '../words/findingWords.js';
+import { findingWords } from '../words/findings/findingWords.js';
 import { workingWords } from '../words/workingWords.js';
 import { judgeMix } from './judgeMix.js';
 import { CONTAINER_KINDS, EMPTY_MIX, MIN_WATER_ML, type Mix, type MixPour } from './mix.js';

@@ -8,7 +8,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 import { actionWords } from '../words/actionWords.js';
-import { findingWords } from '../words/findingWords.js';
+import { findingWords } from '../words/findings/findingWords.js';
 import { shownText } from '../words/planLines.js';
 import type { Lexicon } from '../words/round/lexicon.js';
 import { household, knowledge, label, piece, trouble } from './fixtures.js';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { sweepOf } from '../proof/sweepCase.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { findingWords } from '../words/findingWords.js';
+import { findingWords } from '../words/findings/findingWords.js';
 import { whenWords } from '../words/whenWords.js';
 import { planTreatment } from './planTreatment.js';
 

@@ -1,3 +1,4 @@
+import { upperFirst } from '@feverfew/knowledge';
 import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
 import { liquidWords } from './round/amountWords.js';
@@ -51,20 +52,20 @@ const WORDS: Say = {
     lines: [
       ...(action.programme
         ? [
-            `${upper(PROGRAMME_WORDS[action.programme])} programme, ` +
+            `${upperFirst(PROGRAMME_WORDS[action.programme])} programme, ` +
               `${action.tempC ? say.temp(action.tempC.target) : 'cool'} at most.`,
           ]
         : []),
       ...(action.putOn
         ? [
-            `${upper(liquidWords(action.putOn.volumeML, action.putOn.snapped, say))} a go; ${afterGo(action.putOn)}.`,
+            `${upperFirst(liquidWords(action.putOn.volumeML, action.putOn.snapped, say))} a go; ${afterGo(action.putOn)}.`,
           ]
         : []),
       ...(action.batches > 1
         ? [`In ${action.batches} lots, one after the other, all in the same days.`]
         : []),
       ...(action.action && action.action !== 'none'
-        ? [`${upper(ACTION_WORDS[action.action])}, nothing harder.`]
+        ? [`${upperFirst(ACTION_WORDS[action.action])}, nothing harder.`]
         : []),
       ...action.notes,
     ],
@@ -80,7 +81,7 @@ const WORDS: Say = {
   rinse: (action) => ({
     title: action.rinseWay === 'vacuum' ? 'Clear off' : 'Rinse',
     lines: [
-      ...(action.rinseWay === 'vacuum' ? [] : [upper(rinseWords(action, action.rinses ?? 2))]),
+      ...(action.rinseWay === 'vacuum' ? [] : [upperFirst(rinseWords(action, action.rinses ?? 2))]),
       ...action.notes,
     ],
   }),
@@ -91,7 +92,7 @@ const WORDS: Say = {
   wash: (action, say) => ({
     title: 'Wash',
     lines: [
-      `${upper(PROGRAMME_WORDS[action.programme ?? 'hand'])}${action.programme === 'hand' ? '' : ' programme'}, ` +
+      `${upperFirst(PROGRAMME_WORDS[action.programme ?? 'hand'])}${action.programme === 'hand' ? '' : ' programme'}, ` +
         `${action.tempC ? say.temp(action.tempC.max) : 'cool'} at most.`,
       ...action.notes,
     ],
@@ -200,5 +201,3 @@ function rinseWords({ rinseWay }: Action, times: number): string {
     ? `${times === 2 ? 'two' : times} damp passes with a clean cloth and plain water, then a dry cloth.`
     : `${times} changes of plain water, the last one clear.`;
 }
-
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

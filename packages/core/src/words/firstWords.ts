@@ -1,4 +1,4 @@
-import { type AtOnceVerb, IF_STILL_WET, type OpenFactKey } from '@feverfew/knowledge';
+import { type AtOnceVerb, IF_STILL_WET, lowerFirst, type OpenFactKey, upperFirst } from '@feverfew/knowledge';
 import type { AtOnce } from '../treatment/plan/round.js';
 
 /** The questions of the first acts, in the words of a person who is next to it. */
@@ -40,7 +40,7 @@ const ANSWER_WORDS: Readonly<Record<string, string>> = {
  */
 export const answerWords = (id: string, nameOf: (id: string) => string): string => {
   const words = ANSWER_WORDS[id] ?? id.split('+').map(nameOf).join(' and ');
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return upperFirst(words);
 };
 
 /**
@@ -52,14 +52,14 @@ export function banWords(line: string): string {
   const short = /dryer|iron/.test(ban)
     ? ban.replace(/ before .*$| yet$/, '').replace(' and no ', ', no ')
     : ban;
-  return short.charAt(0).toLowerCase() + short.slice(1);
+  return lowerFirst(short);
 }
 
 /** A first act that is only for what is still wet, without its condition; null = it has none. */
 export function onlyIfWet(line: string): string | null {
   if (!line.startsWith(IF_STILL_WET)) return null;
   const rest = line.slice(IF_STILL_WET.length);
-  return rest.charAt(0).toUpperCase() + rest.slice(1);
+  return upperFirst(rest);
 }
 
 /** What a hand does first, as a button names it; a verb that is not here is no first move of a hand. */

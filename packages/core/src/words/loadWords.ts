@@ -7,7 +7,7 @@ import type { NoDrum } from '../load/drum.js';
 import type { HeldBy, StayReason } from '../load/drumPiece.js';
 import type { SoilLevel } from '../load/heapEntry.js';
 import type { Answer, Joining } from '../load/joining.js';
-import { ownerWords } from './ownerWords.js';
+import { ownerWords } from './findings/ownerWords.js';
 import type { Lexicon } from './round/lexicon.js';
 
 /** Names of the pieces a load speaks of, by id. */

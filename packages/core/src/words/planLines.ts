@@ -2,7 +2,7 @@ import type { ShownLine, ShownText, TextPart } from '../sense/shownText.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Round } from '../treatment/plan/round.js';
 import { effectRange } from './effectWords.js';
-import { findingWords } from './findingWords.js';
+import { findingWords } from './findings/findingWords.js';
 import type { Lexicon } from './round/lexicon.js';
 import { roundWords } from './round/roundWords.js';
 import { wordsOfRoundOne } from './round/wordsOfRoundOne.js';

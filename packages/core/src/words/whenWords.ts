@@ -1,4 +1,5 @@
 import type { Note } from '@feverfew/knowledge';
+import { upperFirst } from '@feverfew/knowledge';
 import type { Lexicon } from './round/lexicon.js';
 import { CHEMISTRY_WORDS } from './round/vocabularyWords.js';
 
@@ -69,5 +70,5 @@ export function whenWords(when: Note['when'], say: Lexicon): string | null {
     return said(wanted, say);
   });
   const text = words.join(', ');
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return upperFirst(text);
 }

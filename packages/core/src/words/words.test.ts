@@ -6,8 +6,8 @@ import { runs } from '../test/propertyRuns.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { actionWords } from './actionWords.js';
 import { effectRange, effectWords } from './effectWords.js';
-import { findingWords } from './findingWords.js';
-import { ownerWords } from './ownerWords.js';
+import { findingWords } from './findings/findingWords.js';
+import { ownerWords } from './findings/ownerWords.js';
 import { durationWords } from './round/durationWords.js';
 import type { Lexicon } from './round/lexicon.js';
 

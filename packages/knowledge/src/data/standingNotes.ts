@@ -1,3 +1,4 @@
+import { lowerFirst } from '../letterCase.js';
 import type { CourseEnd } from '../vocabulary.js';
 import { always } from './say.js';
 
@@ -12,8 +13,7 @@ export const COVERED_DONTS: readonly { readonly line: string; readonly by: reado
 ];
 
 /** A first act that is only for what is fresh, said where it is not known whether it is. */
-export const ifStillWet = (text: string): string =>
-  `${IF_STILL_WET}${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+export const ifStillWet = (text: string): string => `${IF_STILL_WET}${lowerFirst(text)}`;
 export const IF_STILL_WET = 'If it is still wet: ';
 
 /** Lines that stand with an action whatever the method; the words of a method are its own notes. */

@@ -1,3 +1,4 @@
+import { upperFirst } from '../letterCase.js';
 import type { UsualPiece, UsualTag } from '../schema/usual.js';
 
 /**
@@ -17,7 +18,7 @@ const usual = (
   whiteShare: number | null = null,
   tagsOfFibres: Readonly<Record<string, Shares>> = {},
 ): UsualPiece => ({
-  id: `usual${itemId.charAt(0).toUpperCase()}${itemId.slice(1)}`,
+  id: `usual${upperFirst(itemId)}`,
   itemId,
   compositions: Object.entries(makes).map(([make, share]) => ({
     parts: make.split(' + ').map(fibresOf),

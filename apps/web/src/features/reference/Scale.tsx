@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { placeOn, RangeTrack, type Span } from '../../components/drawings/RangeTrack';
 import { Terms } from '../../components/text/Terms';
 
 export interface ScaleMark {
@@ -8,15 +9,14 @@ export interface ScaleMark {
 
 interface ScaleProps {
   readonly name: string;
-  readonly scale: { readonly from: number; readonly to: number };
-  readonly fill: { readonly from: number; readonly to: number };
+  readonly scale: Span;
+  readonly fill: Span;
   readonly colour: string;
   readonly marks: readonly ScaleMark[];
 }
 
 /** A range on a line with its ends written at their places: the same picture as the envelope's strips. */
 export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
-  const placeOf = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
   return (
     <Flex
       gap="2px 0.625rem"
@@ -34,26 +34,9 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
         role="img"
         aria-label={`${name}: ${marks.map((mark) => mark.text).join(', ')}`}
       >
-        <Box
-          position="absolute"
-          top="0.5rem"
-          left="0"
-          right="0"
-          height="0.75rem"
-          borderRadius="full"
-          bg="track"
-        />
-        <Box
-          position="absolute"
-          top="0.5rem"
-          height="0.75rem"
-          borderRadius="full"
-          bg={colour}
-          left={`${placeOf(fill.from)}%`}
-          width={`${Math.max(1, placeOf(fill.to) - placeOf(fill.from))}%`}
-        />
+        <RangeTrack scale={scale} fill={fill} colour={colour} top="0.5rem" />
         {marks.map((mark) => {
-          const place = placeOf(mark.value);
+          const place = placeOn(scale, mark.value);
           const side = place > 50 ? { right: `${100 - place}%` } : { left: `${place}%` };
           return (
             <Box key={mark.text} aria-hidden="true">

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
+import { upperFirst } from '@feverfew/contracts';
 import { applyUpdate, useUpdateAvailable } from '../../app/offline/appUpdate';
 import { spanText } from '../../clock/timerView';
 import { Button } from '../../components/controls/controls';
@@ -15,7 +16,7 @@ export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFa
       {clockJumpMs !== null && <ClockJumped byMs={clockJumpMs} />}
       {backupFault !== null && (
         <Notice kind="warning" word="No backup today">
-          {sentence(backupFault)} It is tried again every hour. What you do here is kept all the same.
+          {upperFirst(backupFault)} It is tried again every hour. What you do here is kept all the same.
         </Notice>
       )}
     </>
@@ -53,5 +54,3 @@ function ClockJumped({ byMs }: { byMs: number }) {
     </Notice>
   );
 }
-
-const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
+import { upperFirst } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { timeOfDay } from '../../clock/timeOfDay';
 import { VesselGlyph } from '../../components/drawings/VesselGlyph';
@@ -29,7 +30,7 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
       label={isNow ? 'Now' : `At ${timeOfDay(run.hand.at)}`}
       aside={waitsSince ? `since ${timeOfDay(run.hand.at)}` : isNow ? '' : 'nothing to do before'}
       verb={<SlateVerb>{verb}</SlateVerb>}
-      lines={run.hand.what === 'over' ? [next] : run.vesselName ? [upper(run.vesselName)] : []}
+      lines={run.hand.what === 'over' ? [next] : run.vesselName ? [upperFirst(run.vesselName)] : []}
       drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}
     >
       <Flex
@@ -62,5 +63,3 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
     </Slate>
   );
 }
-
-const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,5 +1,5 @@
 import { Box, Stack } from '@chakra-ui/react';
-import { findingWords, type Plan } from '@feverfew/contracts';
+import { findingWords, lowerFirst, type Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Terms } from '../../components/text/Terms';
 import { quietFindings } from './PlanFindings';
@@ -47,9 +47,7 @@ export function NeverLine({ never }: Pick<Plan['keep'], 'never'>) {
       <Box as="strong" color="brick">
         Never:
       </Box>{' '}
-      {never.map(({ what }) => lower(what.replace(/\.$/, ''))).join('; ')}.
+      {never.map(({ what }) => lowerFirst(what.replace(/\.$/, ''))).join('; ')}.
     </Box>
   );
 }
-
-const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);

@@ -1,9 +1,14 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type LoadAnswer, loadAnswerWords, noDrumWords, type PieceNames } from '@feverfew/contracts';
+import {
+  type LoadAnswer,
+  loadAnswerWords,
+  noDrumWords,
+  type PieceNames,
+  upperFirst,
+} from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls/controls';
 import { WashMark } from './drawings/Marks';
-import { headed } from './washView';
 
 /** What a drum says to the piece that is lifted, and the way in. */
 export function AnswerCard({
@@ -44,7 +49,7 @@ export function AnswerCard({
         <WashMark of={may ? 'may' : 'mayNot'} />
         {isHere ? 'Is here' : may ? 'May join' : 'May not'}
       </Flex>
-      <Box>{headed(may ? loadAnswerWords(answer, say) : noDrumWords(answer.why, name, say))}</Box>
+      <Box>{upperFirst(may ? loadAnswerWords(answer, say) : noDrumWords(answer.why, name, say))}</Box>
       {may && !isHere && (
         <Button
           variant="outline"

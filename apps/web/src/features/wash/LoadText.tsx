@@ -10,9 +10,9 @@ import {
   lengthWords,
   type PieceNames,
   rowOf,
+  upperFirst,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { headed } from './washView';
 
 /** Programme and heat, with spin, time, energy and water below. */
 export function ProgrammeLine({ load }: { load: LoadView }) {
@@ -48,12 +48,12 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
     >
       {words ? (
         <>
-          <b>{headed(words.holds)}</b> {words.apart}
+          <b>{upperFirst(words.holds)}</b> {words.apart}
         </>
       ) : by && pieceId && value < tempC + 10 ? (
         <>
           <b>
-            {headed(name(pieceId))}: {heldByWords(by, say)}.
+            {upperFirst(name(pieceId))}: {heldByWords(by, say)}.
           </b>{' '}
           Nothing is lost.
         </>
@@ -72,7 +72,7 @@ export function choresText({ chores }: Pick<LoadView, 'chores'>, name: PieceName
     group.words.push(CHORE_WORDS[chore]);
     groups.set(pieceIds.join(), group);
   }
-  return headed(
+  return upperFirst(
     [...groups.values()]
       .map(({ pieceIds, words }) =>
         pieceIds.length === all ? words.join(', ') : `${rowOf(pieceIds.map(name))}: ${words.join(', ')}`,
@@ -117,7 +117,9 @@ export function LoadCare({ load, name }: { load: LoadView; name: PieceNames }) {
               .
             </Box>
           )}{' '}
-          {dryer.ways.map(({ clothKindId, tumbling }) => `${headed(say.name(clothKindId))} ${tumbling}. `)}
+          {dryer.ways.map(
+            ({ clothKindId, tumbling }) => `${upperFirst(say.name(clothKindId))} ${tumbling}. `,
+          )}
           {dryer.overfull && 'More than it holds: in two goes. '}
           {dryer.heat && DRYER_RULES.join(' ')}
           {dryer.heat && dryer.greasy && ` ${GREASY_DRYER_RULE}`}

@@ -14,7 +14,6 @@ export const pieceTitle = ({ name, count }: Pick<HeapPiece, 'name' | 'count'>): 
 export const kilos = (massG: number): string => (massG / 1000).toFixed(1);
 
 /** Capital at the head of a sentence. */
-export const headed = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const NUMBER_WORDS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'];
 

@@ -1,5 +1,5 @@
 import type { Plan } from '../../treatment/plan/plan.js';
-import { findingWords } from '../../words/findingWords.js';
+import { findingWords } from '../../words/findings/findingWords.js';
 import { planText } from '../../words/planLines.js';
 import type { Lexicon } from '../../words/round/lexicon.js';
 import { knowledge } from '../fixtures.js';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { contextOf, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
-import { findingWords } from '../../words/findingWords.js';
+import { findingWords } from '../../words/findings/findingWords.js';
 import { planTreatment } from '../planTreatment.js';
 import { fannedMin, thicknessOf } from './fannedDrying.js';
 

@@ -3,6 +3,7 @@ import {
   CONSERVATOR_END,
   END_TEXTS,
   FOR_A_CLEANER,
+  lowerFirst,
   NAMES_A_TRADE,
   NOT_FOR_A_CLEANER,
 } from '@feverfew/knowledge';
@@ -34,7 +35,7 @@ const COUNTS_ROUNDS = /\brounds?\b/i;
 
 /** Says whose work it is where the reason alone does not. */
 const byTrade = (text: string): string =>
-  NAMES_A_TRADE.test(text) ? text : `${FOR_A_CLEANER}${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+  NAMES_A_TRADE.test(text) ? text : `${FOR_A_CLEANER}${lowerFirst(text)}`;
 
 /** Where no course speaks of such a piece: what was worked out is all there is. */
 export const endOfNone = (markId: string): End => ({

@@ -6,7 +6,7 @@ import { cases, household, knowledge, label, piece, trouble } from '../../test/f
 import { runs } from '../../test/propertyRuns.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import { actionWords } from '../../words/actionWords.js';
-import { findingWords } from '../../words/findingWords.js';
+import { findingWords } from '../../words/findings/findingWords.js';
 import { planTreatment } from '../planTreatment.js';
 
 const say = {

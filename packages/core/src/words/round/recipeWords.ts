@@ -1,4 +1,4 @@
-import { SAID_IN_DROPS_ML } from '@feverfew/knowledge';
+import { SAID_IN_DROPS_ML, upperFirst } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Ingredient } from '../../treatment/plan/recipe.js';
 import type { RoundPass } from '../../treatment/plan/round.js';
@@ -43,7 +43,7 @@ export function recipeStretches(
     dwell ? [strong(waitWords(dwell))] : [],
   ].filter((part) => part.length > 0);
   const [first, ...others] = joined(parts, ', ');
-  return first ? [{ ...first, text: upper(first.text) }, ...others] : [];
+  return first ? [{ ...first, text: upperFirst(first.text) }, ...others] : [];
 }
 
 /** The same as plain text. */
@@ -169,5 +169,3 @@ function waterStretches(actions: readonly Action[], title: string, say: Lexicon)
   if (warm === null || (isNeat && !drum) || isTitled) return [];
   return isCold ? [plain('cold')] : [strong(say.temp(warm.target))];
 }
-
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,4 +1,4 @@
-import { NO_HEAT_YET, STANDING_NOTES } from '@feverfew/knowledge';
+import { lowerFirst, NO_HEAT_YET, STANDING_NOTES } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
 import type { Minutes, Round, RoundPass } from '../../treatment/plan/round.js';
@@ -25,7 +25,7 @@ export interface PassWords {
   readonly recipe: string | null;
   /** How it is done, until when, what comes after, what is normal to see. */
   readonly lines: readonly string[];
-  /** The line that says what has to be bought for it. */
+  /** The line that says what has to be bought for it, where no step before it in the round has said so. */
   readonly toBuy: string | null;
   /** Those of the lines that say that a hidden spot comes first, and how it is done. */
   readonly test: string | null;
@@ -85,7 +85,11 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
   const after = phase === 'wash' ? [] : afterWords(pass, earlier.passes, say);
   const airedFirst = airedFirstWords(actions);
   const recipe = recipeWords(pass, say);
-  const missing = pass.missingAgentIds.map(say.name).join(', ');
+  const isNamed = (id: string) => earlier.passes.some((one) => one.missingAgentIds.includes(id));
+  const missing = pass.missingAgentIds
+    .filter((id) => !isNamed(id))
+    .map(say.name)
+    .join(', ');
   const toBuy = missing === '' ? null : `To buy: ${missing}.`;
   return {
     id: pass.id,
@@ -100,7 +104,7 @@ export function passWords(pass: RoundPass, say: Lexicon, earlier: EarlierSteps =
       ...(how && !tellsWash ? [how] : []),
       ...togetherWords(actions, how),
       ...pass.advice,
-      ...(stop ? [`Until: ${lower(stop)}`] : []),
+      ...(stop ? [`Until: ${lowerFirst(stop)}`] : []),
       ...after,
       ...(expect ? [expect] : []),
     ],
@@ -155,7 +159,7 @@ function afterWords(pass: RoundPass, before: readonly RoundPass[], say: Lexicon)
 
 /** What only the person can see; a plan of earlier versions has it as one text. */
 export const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
-  onlyIf ? [`Only if: ${lower(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
+  onlyIf ? [`Only if: ${lowerFirst(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
 
 /** Vapour that burns, of an earlier product or of the trouble itself, is out before the work begins. */
 function airedFirstWords(actions: readonly Action[]): string[] {
@@ -201,4 +205,3 @@ const isOnLine = (ways: Action['dryingWays']): boolean =>
   ways.length > 0 && ways.every((way) => !way.startsWith('tumble'));
 
 const minutesWords = ({ low, high }: Minutes): string => durationWords(low, high);
-const lower = (line: string): string => line.charAt(0).toLowerCase() + line.slice(1);

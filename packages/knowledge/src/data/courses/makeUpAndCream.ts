@@ -101,7 +101,7 @@ export const makeUpAndCream = [
     },
     never: [
       ['Chlorine on foundation or anything with a sun filter.', 'It turns orange.'],
-      ['The peroxide and detergent mix in a closed bottle.', 'Gas.'],
+      [notOn({ uses: ['peroxide'] }, 'The peroxide and detergent mix in a closed bottle.'), 'Gas.'],
       [notOn({ drains: false }, 'Solvent on a filling, foam or a glued back.'), 'It stays inside.'],
     ],
     says: [

@@ -206,7 +206,8 @@ export const things = [
     never: [
       ['Damp down put away.', 'It rots.'],
       ['Softener or enzymes on down.', 'Flat and brittle.'],
-      ['Foam or latex in a dryer.', 'Fire.'],
+      // Of these pieces only a pillow may have such a filling.
+      [notOn({ itemIds: ['pillow'] }, 'Foam or latex in a dryer.'), 'Fire.'],
     ],
     says: [
       'Drying takes three times the wash: through to the core, lumps pulled apart.',

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { betweenWords, PURPOSE_WORDS, passFigures, type Reference } from '@feverfew/contracts';
+import { betweenWords, PURPOSE_WORDS, passFigures, type Reference, upperFirst } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Terms } from '../../../components/text/Terms';
 import { See, SeeAll } from '../Fact';
@@ -43,7 +43,7 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
   const between = betweenWords(pass);
   return (
     <Box as="li" paddingBlock="3px">
-      <b>{capital(PURPOSE_WORDS[pass.purpose])}</b>
+      <b>{upperFirst(PURPOSE_WORDS[pass.purpose])}</b>
       {pass.optional ? ' (if you like)' : ''}:{' '}
       <See family="methods" id={best.id}>
         {best.name}
@@ -78,5 +78,3 @@ function conditionsOf({ when }: Pass, { checks }: Reference): string {
   const texts = when.flatMap(({ checkId }) => checks.find(({ id }) => id === checkId)?.text ?? []);
   return ` Only if ${texts.join(', and ')}.`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { placeOn, RangeTrack, type Span } from '../../../components/drawings/RangeTrack';
 import { Why } from '../../../components/layout/Why';
 import { Terms } from '../../../components/text/Terms';
 import type { Flag } from './envelopeView';
@@ -24,8 +25,8 @@ const TEXT_ROOM = 34;
 
 interface StripProps {
   readonly name: string;
-  readonly scale: { readonly from: number; readonly to: number };
-  readonly fill: { readonly from: number; readonly to: number };
+  readonly scale: Span;
+  readonly fill: Span;
   readonly colour: string;
   readonly flags: readonly Flag[];
   readonly format: (value: number) => string;
@@ -34,8 +35,7 @@ interface StripProps {
 
 /** A bar that narrows as facts come in; every edge carries the fact that set it. Tap a flag for the why. */
 export function Strip({ name, scale, fill, colour, flags, format, mark }: StripProps) {
-  const placeOf = (value: number) =>
-    (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
+  const placeOf = (value: number) => placeOn(scale, value);
   const others = flags.filter((flag) => !flag.winning).slice(0, 1);
   return (
     <Flex gap="2.5" alignItems="center">
@@ -50,25 +50,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
         role="group"
         aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}
       >
-        <Box
-          position="absolute"
-          top="1.5625rem"
-          left="0"
-          right="0"
-          height="0.75rem"
-          borderRadius="full"
-          bg="track"
-        />
-        <Box
-          position="absolute"
-          top="1.5625rem"
-          height="0.75rem"
-          borderRadius="full"
-          bg={colour}
-          left={`${placeOf(fill.from)}%`}
-          width={`${Math.max(1, placeOf(fill.to) - placeOf(fill.from))}%`}
-          transition="left 120ms, width 120ms"
-        />
+        <RangeTrack scale={scale} fill={fill} colour={colour} top="1.5625rem" />
         {mark &&
           mark.value <= scale.to &&
           others.every((flag) => Math.abs(placeOf(flag.value) - placeOf(mark.value)) > TEXT_ROOM) && (

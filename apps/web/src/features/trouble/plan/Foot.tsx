@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { firstHand, type Plan } from '@feverfew/contracts';
+import { firstHand, lowerFirst, type Plan } from '@feverfew/contracts';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
@@ -46,7 +46,7 @@ export function Foot({
   useHotkeys('s', start, { enabled: mayStart });
   const first = plan?.passes[0];
   if (!error && !first && !onClear && !onDelete) return null;
-  const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
+  const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lowerFirst(say.name(first.methodId)) : '');
   const name = hand.length > LONG ? 'Start' : `Start: ${hand}`;
   return (
     <Flex
@@ -126,4 +126,3 @@ export const LABEL_FIRST = 'Product labels and local rules come first.';
 
 /** A name longer than this does not fit the button. */
 const LONG = 30;
-const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

@@ -3,6 +3,7 @@ import {
   type HouseAnswer,
   type HouseQuestionView,
   houseQuestionWords,
+  lowerFirst,
   type PeopleFact,
   type TroubleFacts,
 } from '@feverfew/contracts';
@@ -66,7 +67,7 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
         <Box as="span" color="soft">
           {isOfPeople
             ? 'Some of this plan could hurt them. One answer, then it starts.'
-            : `Guessed: ${guess.charAt(0).toLowerCase() + guess.slice(1)}.`}
+            : `Guessed: ${lowerFirst(guess)}.`}
         </Box>
       </Box>
       {isOfPeople ? (

@@ -7,6 +7,7 @@ import {
   onlyIfWet,
   type Plan,
   recipeWords,
+  upperFirst,
 } from '@feverfew/contracts';
 import { emptyTitle } from '../alternatives/passView';
 import { minutesText } from './planTimes';
@@ -74,7 +75,7 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
   const { actions, gone, handsOnMin } = atOnce;
   const at = actions.findIndex(({ verbs }) => firstHand({ actions: [{ text: '', verbs }] }) !== null);
   const main = actions[at] ?? { text: '', verbs: [] };
-  const hand = upper(firstHand(atOnce) ?? '');
+  const hand = upperFirst(firstHand(atOnce) ?? '');
   const ifWet = onlyIfWet(main.text);
   const [head, rest] = isLoud
     ? [hand, main.text]
@@ -101,12 +102,11 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
 
 const isGuard = ({ verbs }: AtOnce['actions'][number]): boolean => verbs.includes('protect');
 
-const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-const sentence = (words: string): string => (words === '' ? '' : `${upper(words)}.`);
+const sentence = (words: string): string => (words === '' ? '' : `${upperFirst(words)}.`);
 
 /** What is read large, and what follows it. */
 function firstSentence(text: string): [string, string] {
   const end = text.search(/[.;:] /);
   if (end < 0 || text.length <= SHORT) return [text.replace(/\.$/, ''), ''];
-  return [text.slice(0, end), upper(text.slice(end + 2))];
+  return [text.slice(0, end), upperFirst(text.slice(end + 2))];
 }

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Doubt, PieceSummary } from '@feverfew/contracts';
+import { upperFirst } from '@feverfew/contracts';
 import { ChipButton } from '../../../components/controls/controls';
 import type { Draft } from '../../../facts/factsDraft';
 import { answerDoubt } from './answerDoubt';
@@ -25,7 +26,7 @@ export function DoubtQuestion({ doubt, draft, catalogue, pieces, onAnswer }: Dou
   const nameOf = (id: string) =>
     [...catalogue.items, ...catalogue.fibres, ...catalogue.marks, ...pieces].find((one) => one.id === id)
       ?.name ?? id;
-  const text = doubt.text.charAt(0).toUpperCase() + doubt.text.slice(1);
+  const text = upperFirst(doubt.text);
   const question = `“${text}”: ${ASKS[doubt.kind]}`;
   return (
     <Box

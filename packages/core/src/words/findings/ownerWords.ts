@@ -1,7 +1,7 @@
 import { UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
-import type { LimitOwner } from '../finding/limitOwner.js';
-import type { LabelSign } from '../textile/careLabel.js';
-import type { Lexicon } from './round/lexicon.js';
+import type { LimitOwner } from '../../finding/limitOwner.js';
+import type { LabelSign } from '../../textile/careLabel.js';
+import type { Lexicon } from '../round/lexicon.js';
 
 const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
   wash: 'sewn-in label',
