@@ -57,6 +57,7 @@ suites.suite(
   readVitest,
 );
 suites.check('attack: 20 000 hostile requests', 12, ['node', 'scripts/attack.mjs']);
+suites.check('every expression of eight rooms changed', 300, ['node', 'scripts/mutation.mjs']);
 suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);
 suites.check('5,000 whole answers, 100,000 mixes, 100,000 guesses', 40, [
   'node',

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { knowledge } from '../test/fixtures.js';
-import { type DryBy, dryBy, hangOrder, NO_OWN_RATE, ropeFor, type WetPiece, withSeen } from './dryBy.js';
+import {
+  type DryBy,
+  dryBy,
+  hangOrder,
+  NO_OWN_RATE,
+  RAIN_COUNTS_FROM,
+  ropeFor,
+  type WetPiece,
+  withSeen,
+} from './dryBy.js';
 import { type Forecast, forecastByHand, madeUpForecast } from './forecast.js';
 import { evaporation } from './moistAir.js';
 import { regainOf, waterAfter } from './waterAfter.js';
@@ -107,6 +116,110 @@ describe('dry by when', () => {
   });
 });
 
+describe('the range', () => {
+  /** Indoors the rate is the same all day, so the hours are a sum on paper. */
+  const rack: WetPiece = { ...sheet, place: 'rack' };
+  const still = forecastByHand('dull', NINE, 96, 0);
+  const rate = evaporation({ tempC: 20, humidity: 0.55, windMS: 0.1, sunWm2: 0 }, 0).gPerM2H;
+  // 346 g on 600 g at 136 g/m², both faces two thirds free; the last part takes 15 % longer.
+  const m2 = (600 / Math.sqrt(115 * 160)) * 2 * Math.sqrt(0.5 * 0.9);
+  const middleH = ((Math.sqrt(300 * 400) / m2) * 1.15) / rate;
+  const half = ([low, high]: readonly [number, number]) => Math.log(high / low) / 2;
+  const ofPiece = [half([300, 400]), half([115, 160]), half([0.5, 0.9])] as const;
+  const ln2 = Math.log(2) / 2;
+
+  it('lies around water by face by rate, as wide as what is unknown', () => {
+    const spread = Math.hypot(...ofPiece, ln2);
+    const dry = on(rack, still);
+    expect(hours(dry, 'earliest')).toBeCloseTo(middleH / Math.exp(spread), 2);
+    expect(hours(dry, 'latest')).toBeCloseTo(middleH * Math.exp(spread), 2);
+    expect(dry.waterG).toBe(346);
+  });
+
+  it('takes up what was seen here, and is narrower the oftener it was', () => {
+    const seen = 3;
+    const known = seen * ln2 ** 2;
+    const trust = known / (known + 0.3 ** 2);
+    const spread = Math.hypot(...ofPiece, 1 / Math.sqrt(1 / ln2 ** 2 + seen / 0.3 ** 2));
+    const dry = on(rack, still, { factor: 0.5, seen });
+    const slowerH = middleH / 0.5 ** trust;
+    expect(hours(dry, 'earliest')).toBeCloseTo(slowerH / Math.exp(spread), 2);
+    expect(hours(dry, 'latest')).toBeCloseTo(slowerH * Math.exp(spread), 2);
+  });
+
+  it('says what is left after each quarter of an hour', () => {
+    const { left } = on(rack, still);
+    expect(left[0]).toBeCloseTo(1 - 0.25 / middleH, 6);
+    expect(left[3]).toBeCloseTo(1 - 1 / middleH, 6);
+    expect(left.at(-1)).toBe(0);
+  });
+
+  it('turns musty after a day, not before', () => {
+    const thick = (waterG: number) => ({ ...rack, waterG: { low: waterG, high: waterG } });
+    const lasting = (wanted: number) => {
+      const perGram = hours(on(thick(1000), still), 'latest') / 1000;
+      return on(thick(wanted / perGram), still);
+    };
+    expect(lasting(23.5).musty).toBe(false);
+    expect(lasting(24.5).musty).toBe(true);
+    expect(on(thick(90_000), still)).toMatchObject({ latest: null, state: 'cannotTell', musty: false });
+  });
+
+  it('is damp where only the earliest end lies in the forecast, and that is musty', () => {
+    const short = forecastByHand('dull', NINE, Math.ceil(middleH), 0);
+    const dry = on(rack, short);
+    expect(dry.earliest).not.toBeNull();
+    expect(dry).toMatchObject({ latest: null, state: 'damp', musty: true });
+  });
+});
+
+describe('out of doors', () => {
+  const sunny = forecastByHand('sunny', NINE, 48, 0);
+  it('sun helps on the line and not in the shade, and dark cloth more', () => {
+    const [line, shade] = [on(sheet, sunny), on({ ...sheet, place: 'shade' }, sunny)];
+    const dark = on({ ...sheet, dark: true }, sunny);
+    expect(hours(line, 'latest')).toBeLessThan(hours(shade, 'latest'));
+    expect(hours(dark, 'latest')).toBeLessThan(hours(line, 'latest'));
+    const flat = on({ ...sheet, place: 'flat' }, sunny);
+    expect(flat.latest).toBe(on({ ...sheet, place: 'rack' }, sunny).latest);
+  });
+
+  it('rain counts from four chances in ten, and ends the day at once', () => {
+    const rained = (rain: number) =>
+      on(sheet, { ...windy, hours: windy.hours.map((hour, at) => (at === 1 ? { ...hour, rain } : hour)) });
+    expect(rained(RAIN_COUNTS_FROM).state).toBe('rainFirst');
+    expect(rained(RAIN_COUNTS_FROM).left).toHaveLength(5);
+    expect(rained(RAIN_COUNTS_FROM - 0.01).state).toBe('inTime');
+    const inside = { ...sheet, place: 'rack' as const };
+    expect(on(inside, forecastByHand('damp', NINE, 48, 0)).state).toBe('inTime');
+  });
+
+  it('nothing dries before dawn, and a piece hung at dusk waits', () => {
+    const early = { ...sheet, hungAt: DAY.dawn - HOUR };
+    const { left } = dryBy(early, forecastByHand('dryWindy', early.hungAt, 48, 0), 20, NO_OWN_RATE, DAY);
+    expect(left.slice(0, 4)).toEqual([1, 1, 1, 1]);
+    expect(left[4]).toBeLessThan(1);
+    const late = on({ ...sheet, hungAt: DUSK }, windy);
+    expect(late).toMatchObject({ state: 'duskFirst', left: [] });
+  });
+});
+
+describe('the order of hanging', () => {
+  it('goes by what takes longest, then by water, then by id', () => {
+    const one = on(sheet, windy);
+    const made = (id: string, latest: number | null, waterG: number) => ({ ...one, id, latest, waterG });
+    const order = hangOrder([
+      made('a', 1, 100),
+      made('c', 2, 50),
+      made('b', 2, 50),
+      made('d', 2, 60),
+      made('never', null, 1),
+    ]);
+    expect(order).toEqual(['never', 'd', 'b', 'c', 'a']);
+    expect(hangOrder([made('b', 2, 50), made('c', 2, 50)])).toEqual(['b', 'c']);
+  });
+});
+
 describe('rope', () => {
   it('is taken as the kind takes it, and never more than a piece is wide', () => {
     expect(ropeFor(2, 1200, { low: 115, high: 160 }, 1.2)).toBeCloseTo(2.4, 6);
@@ -140,17 +253,5 @@ describe('water left in cloth', () => {
     const polyester = waterAfter(0.4, { kind: 'spun', rpm: 1000 }, knowledge.waterLeft);
     expect(polyester.high).toBeLessThan(at1000.low);
     expect(() => waterAfter(7, { kind: 'spun', rpm: -5 }, knowledge.waterLeft)).toThrow();
-  });
-});
-
-describe('a made-up forecast', () => {
-  it('is the same for the same day, says what it is, and goes through day and night', () => {
-    const one = madeUpForecast(NINE, 48, 60);
-    expect(one).toEqual(madeUpForecast(NINE + 1000, 48, 60));
-    expect(one.origin).toBe('madeUp');
-    expect(one.hours).toHaveLength(48);
-    expect(one.hours.some(({ sunWm2 }) => sunWm2 === 0)).toBe(true);
-    expect(Math.max(...one.hours.map(({ sunWm2 }) => sunWm2))).toBeGreaterThan(150);
-    for (const { humidity } of one.hours) expect(humidity).toBeLessThan(1);
   });
 });
