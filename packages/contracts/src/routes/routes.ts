@@ -204,7 +204,7 @@ export type RouteParams<Name extends RouteName> =
 
 /**
  * The address of a route on its own server.
- * @example addressOf('readPiece', { id: 'a b' }) === '/api/pieces/a%20b'
+ * @example addressOf('readPiece', { id: 'a b' }) // '/api/pieces/a%20b'
  */
 export const addressOf = (name: RouteName, params?: { readonly id: string }): string =>
   `/api${ROUTES[name].path.replace(':id', encodeURIComponent(params?.id ?? ''))}`;

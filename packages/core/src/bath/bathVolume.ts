@@ -13,6 +13,7 @@ export interface BathVolume {
  * @param dryMassG 1–100 000 g
  * @param liquorRatioLPerKg 3–60 L per kg of dry textile
  * @throws DomainError outOfRange
+ * @example bathVolume(600, 12) // { waterL: 7, fillL: 7.4 }
  */
 export function bathVolume(dryMassG: number, liquorRatioLPerKg: number): BathVolume {
   requireWithin('dryMassG', dryMassG, 1, 100_000);

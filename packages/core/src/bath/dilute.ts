@@ -11,6 +11,7 @@ export interface Dilution {
  * @param toPct strength wanted, above 0, not above fromPct
  * @param finalML 0.1–100 000 mL
  * @throws DomainError outOfRange, cannotStrengthen
+ * @example dilute(12, 3, 200) // { stockML: 50, waterML: 150 }
  */
 export function dilute(fromPct: number, toPct: number, finalML: number): Dilution {
   requireWithin('fromPct', fromPct, 0.01, 100);

@@ -15,6 +15,7 @@ export interface HeatBody {
  * @param bodies mass ≥ 0 kg, −20…120 °C, cp > 0 kJ/(kg·K)
  * @returns °C
  * @throws DomainError outOfRange, nothingToMix
+ * @example mixHotAndCold([{ massKg: 3, tempC: 100, cp: 4.186 }, { massKg: 5, tempC: 20, cp: 4.186 }]) // 50
  */
 export function mixHotAndCold(bodies: readonly HeatBody[]): number {
   let heat = 0;

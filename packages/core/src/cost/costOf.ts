@@ -75,6 +75,7 @@ function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number 
 /**
  * Tries after which trying has cost as much as a new piece: whole number, at least 1.
  * @returns null where either is not known, or trying costs nothing
+ * @example breakEvenTries({ amount: 3, isAtLeast: false, isUnknown: false }, 10) // 3
  */
 export function breakEvenTries(perTry: Cost, replacement: number | null): number | null {
   if (replacement === null || perTry.isUnknown || !(perTry.amount > 0)) return null;

@@ -190,6 +190,7 @@ function stateOf(
  * The household's own figure after one more piece was seen to be dry: the middle of what was found, as a factor.
  * @param predictedH hours of drying that were predicted, above 0
  * @param foundH hours it really took, above 0
+ * @example withSeen({ factor: 1, seen: 0 }, 1, 2) // { factor: 0.5, seen: 1 }
  */
 export function withSeen(own: OwnRate, predictedH: number, foundH: number): OwnRate {
   const one = Math.log(Math.min(4, Math.max(0.25, predictedH / foundH)));
@@ -211,6 +212,7 @@ export const hangOrder = (dry: readonly DryBy[]): string[] =>
 /**
  * Rope that like pieces take, m: as their kind does, and never more than a piece is wide.
  * @param gPerM2 weight of the cloth
+ * @example ropeFor(2, 1200, { low: 115, high: 160 }, 1.2) // 2.4
  */
 export const ropeFor = (count: number, dryMassG: number, gPerM2: WaterSpan, usualM: number): number =>
   count * Math.min(usualM, Math.sqrt(dryMassG / count / middle(gPerM2)));

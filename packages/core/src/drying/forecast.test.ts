@@ -10,7 +10,7 @@ const greatest = (
   of: keyof Pick<WeatherHour, 'tempC' | 'windMS' | 'sunWm2' | 'humidity'>,
 ) => hours.findIndex((hour) => hour[of] === Math.max(...hours.map((one) => one[of])));
 
-describe('weather told by hand', () => {
+describe('weather entered by hand', () => {
   const sunny = forecastByHand('sunny', MIDNIGHT, 24, 0);
 
   it('goes on hour by hour from the hour it is', () => {
@@ -26,7 +26,7 @@ describe('weather told by hand', () => {
     // To a tenth, three hours have as much.
     expect([13, 14, 15]).toContain(greatest(sunny, 'windMS'));
     expect([2, 3]).toContain(greatest(sunny, 'humidity'));
-    // 21 °C, four degrees either way; half past an hour stands for the hour.
+    // 21 °C, four degrees either way; an hour has the values of its half.
     expect(at(sunny, 14).tempC).toBeCloseTo(25, 1);
     expect(at(sunny, 2).tempC).toBeCloseTo(17, 1);
     expect(at(sunny, 8).tempC).toBeCloseTo(20.5, 1);

@@ -24,7 +24,10 @@ const KELVIN = 273.15;
 const saturatedKgM3 = (tempC: number): number =>
   psychrolib.GetSatVapPres(tempC) / (R_VAPOUR * (tempC + KELVIN));
 
-/** What the air could still take up, Pa: vapour pressure deficit. */
+/**
+ * What the air could still take up, Pa: vapour pressure deficit.
+ * @example deficitPa({ tempC: 20, humidity: 0.5 }) // 1170
+ */
 export const deficitPa = ({ tempC, humidity }: Pick<Air, 'tempC' | 'humidity'>): number =>
   psychrolib.GetSatVapPres(tempC) * (1 - humidity);
 

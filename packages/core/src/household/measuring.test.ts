@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { celsiusStepToFahrenheit, celsiusToFahrenheit } from '../quantity/celsiusToFahrenheit.js';
+import { celsiusToFahrenheit } from '../quantity/celsiusToFahrenheit.js';
 import { MEASURE_TOOL_IDS, MEASURE_TOOLS, type MeasureToolId, toolsFor } from './measureTool.js';
 import { snapToTools } from './snapToTools.js';
 
@@ -15,9 +15,6 @@ describe('degrees', () => {
     [100, 212],
   ])('%d °C is %d °F', (celsius, fahrenheit) => {
     expect(celsiusToFahrenheit(celsius)).toBeCloseTo(fahrenheit, 10);
-  });
-  it('turns a step of 10 °C into one of 18 °F', () => {
-    expect(celsiusStepToFahrenheit(10)).toBe(18);
   });
 });
 

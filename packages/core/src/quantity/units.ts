@@ -38,14 +38,21 @@ export const MASS_UNIT_IDS = Object.keys(MASS_UNITS) as [MassUnit, ...MassUnit[]
 /** Anything a person may type, per unit. */
 const MOST = 1e9;
 
-/** @throws DomainError outOfRange for NaN, below 0 or beyond 1e9 */
+/**
+ * @throws DomainError outOfRange for NaN, below 0 or beyond 1e9
+ * @example volumeToML(2, 'metricTablespoon') // 30
+ */
 export const volumeToML = (value: number, unit: VolumeUnit): number =>
   requireWithin(`volume in ${unit}`, value, 0, MOST) * VOLUME_UNITS[unit].perUnit;
 
+/** @example mLToVolume(30, 'metricTablespoon') // 2 */
 export const mLToVolume = (volumeML: number, unit: VolumeUnit): number =>
   requireWithin('volumeML', volumeML, 0, MOST) / VOLUME_UNITS[unit].perUnit;
 
-/** @throws DomainError outOfRange for NaN, below 0 or beyond 1e9 */
+/**
+ * @throws DomainError outOfRange for NaN, below 0 or beyond 1e9
+ * @example massToG(1, 'lb') // 453.6
+ */
 export const massToG = (value: number, unit: MassUnit): number =>
   requireWithin(`mass in ${unit}`, value, 0, MOST) * MASS_UNITS[unit].perUnit;
 

@@ -36,6 +36,7 @@ const FILLERS = new Set([
 /**
  * Reads a blend as it is on tags: "60 co 35 pes 5 el", "60 % cotton, 40 % polyester", "wool 80 polyamide 20",
  * "co/pes 65/35", "wool". The one fibre without a share takes what is left of 100.
+ * @example parseBlend('60 co 40 pes', knowledge.fibres).fibres // [{ fibreId: 'cotton', sharePct: 60 }, { fibreId: 'polyester', sharePct: 40 }]
  */
 export function parseBlend(text: string, names: readonly FibreNames[]): ParsedBlend {
   const tokens = tokensOf(text, names);

@@ -4,24 +4,21 @@ import { requireWithin } from '../../quantity/domainError.js';
 /** Range of peroxide strengths in this tool, % w/v. */
 const PEROXIDE_PCT = { min: 0, max: 35 } as const;
 
-/** Available oxygen of a peroxide solution, g/L: 10 g/L of peroxide per % w/v. @throws DomainError outOfRange */
+/**
+ * Available oxygen of a peroxide solution, g/L: 10 g/L of peroxide per % w/v.
+ * @throws DomainError outOfRange
+ * @example peroxideToOxygenGPerL(3) // 14.1
+ */
 export const peroxideToOxygenGPerL = (pctWV: number): number =>
   requireWithin('peroxide % w/v', pctWV, PEROXIDE_PCT.min, PEROXIDE_PCT.max) * 10 * OXYGEN_PER_PEROXIDE;
 
-/** "Volume strength": litres of oxygen at 0 °C and 1 atm from a litre of it. @throws DomainError outOfRange */
+/**
+ * "Volume strength": litres of oxygen at 0 °C and 1 atm from a litre of it.
+ * @throws DomainError outOfRange
+ * @example peroxideToVolumes(3) // 9.88
+ */
 export const peroxideToVolumes = (pctWV: number): number =>
   requireWithin('peroxide % w/v', pctWV, PEROXIDE_PCT.min, PEROXIDE_PCT.max) * 10 * OXYGEN_L_PER_G_PEROXIDE;
-
-export const volumesToPeroxide = (volumes: number): number =>
-  requireWithin('volume strength', volumes, 0, 115) / (10 * OXYGEN_L_PER_G_PEROXIDE);
-
-/** A peroxide solution that holds the same available oxygen as a mass of powder, mL. @throws DomainError outOfRange */
-export function powderToPeroxideML(powderG: number, oxygenPct: number, peroxidePct: number): number {
-  requireWithin('powderG', powderG, 0, 100_000);
-  requireWithin('available oxygen %', oxygenPct, 1, 15.3);
-  requireWithin('peroxide % w/v', peroxidePct, 0.1, PEROXIDE_PCT.max);
-  return (1000 * powderG * (oxygenPct / 100)) / peroxideToOxygenGPerL(peroxidePct);
-}
 
 /**
  * What an opened bottle still holds, % w/v. Estimate from memory: kept dark it loses one to eight hundredths a month.

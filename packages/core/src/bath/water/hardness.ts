@@ -12,7 +12,10 @@ import { DomainError, requireWithin } from '../../quantity/domainError.js';
 /** Hardness a household may have, mg/L CaCO₃; the form and the contract use the same range. */
 export const HARDNESS_MG_L = { min: 0, max: 1500 } as const;
 
-/** @throws DomainError outOfRange */
+/**
+ * @throws DomainError outOfRange
+ * @example hardnessToMgL(10, 'dH') // 178.5
+ */
 export const hardnessToMgL = (value: number, unit: HardnessUnit): number =>
   requireWithin(
     `hardness in ${unit}`,
@@ -21,6 +24,7 @@ export const hardnessToMgL = (value: number, unit: HardnessUnit): number =>
     HARDNESS_MG_L.max,
   );
 
+/** @example mgLToHardness(178.48, 'dH') // 10 */
 export const mgLToHardness = (mgL: number, unit: HardnessUnit): number =>
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max) / HARDNESS_UNITS[unit].mgLPerUnit;
 
@@ -59,6 +63,7 @@ export function hardnessClasses(mgL: number): HardnessClass[] {
  * @param waterL 0–500 L
  * @returns g of anhydrous soda, and of crystals (2.700 times as much)
  * @throws DomainError outOfRange
+ * @example softeningSoda(300, 10) // { anhydrousG: 3.177, crystalsG: 8.577 }
  */
 export function softeningSoda(mgL: number, waterL: number): { anhydrousG: number; crystalsG: number } {
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max);
