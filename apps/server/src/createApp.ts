@@ -84,7 +84,11 @@ export async function createApp({
   app.use('/api/runs', deferBackgroundWork);
   app.useGlobalPipes(new ContractPipe());
   app.useGlobalFilters(new ProblemFilter(onEngineGone));
-  SwaggerModule.setup('api/docs', app, () => describeApi(app, VERSION));
+  SwaggerModule.setup('api/docs', app, () => describeApi(app, VERSION), {
+    customSiteTitle: 'Feverfew API',
+    // The bar at the top has only the logo of the library.
+    customCss: '.swagger-ui .topbar { display: none }',
+  });
   if (webDir && existsSync(webDir)) serveWeb(app, webDir);
   return app;
 }

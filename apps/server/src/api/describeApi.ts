@@ -74,9 +74,15 @@ function described(operation: Operation): object {
       .join(' '),
     security: role === 'public' ? [] : [{ device: [] }, { deviceWithoutTls: [] }],
     ...(requestBody ? { requestBody: withExample(requestBody, example) } : {}),
-    responses: { ...responses, ...problemResponses(problemsOf(name)) },
+    responses: { ...answered(responses, summary), ...problemResponses(problemsOf(name)) },
   };
 }
+
+/** The answer goes by the words of the route. */
+const answered = (responses: Operation['responses'], description: string): object =>
+  Object.fromEntries(
+    Object.entries(responses).map(([status, response]) => [status, { ...response, description }]),
+  );
 
 const withExample = (requestBody: NonNullable<Operation['requestBody']>, example: unknown): object =>
   example === undefined

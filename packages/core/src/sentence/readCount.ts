@@ -27,20 +27,27 @@ function countOf(parsed: Parsed, { span }: FoundItem): FoundCount | null {
   const first = Math.max(0, span.from - MAX_BETWEEN);
   for (let at = span.from - 1; at >= first; at -= 1) {
     const { text = '', count = null } = tokens[at] ?? {};
-    if (
-      WHOLE_NUMBER.test(text) &&
-      count !== null &&
-      count > 1 &&
-      count <= MAX_PIECES_TOLD &&
-      isFree(parsed, at)
-    )
+    if (WHOLE_NUMBER.test(text) && isNumberOfPieces(count) && isFree(parsed, at))
       return { count, from: at, to: at + 1 };
   }
+  const times = timesAfter(parsed, span.to);
+  if (times) return times;
   const isPlural = tokens[span.to - 1]?.isPlural ?? false;
   const isNamedSo = parsed.rules.pluralNames.includes(tokens[span.to - 1]?.stem ?? '');
   const told = severalIn(parsed, first, span.from);
   if (told && (isPlural || isNamedSo)) return told;
   return isPlural && !isNamedSo ? { count: 'several', from: span.to - 1, to: span.to } : null;
+}
+
+const isNumberOfPieces = (count: number | null): count is number =>
+  count !== null && Number.isInteger(count) && count > 1 && count <= MAX_PIECES_TOLD;
+
+/** "Towels x4", "towels ×4": the number after its sign. */
+function timesAfter({ text, tokens }: Parsed, next: number): FoundCount | null {
+  const at = tokens[next]?.stem === 'x' ? next + 1 : next;
+  const { count = null, from = 0 } = tokens[at] ?? {};
+  const isTimes = /[x×]\s*$/i.test(text.slice(0, from));
+  return isTimes && isNumberOfPieces(count) ? { count, from: next, to: at + 1 } : null;
 }
 
 /** A number that belongs to no other phrase: "60" in "wash at 60" counts nothing. */

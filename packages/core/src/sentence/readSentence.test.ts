@@ -184,3 +184,27 @@ describe('any text', () => {
     expect(Math.min(...times)).toBeLessThan(16);
   });
 });
+
+describe('the number of pieces', () => {
+  it.each([
+    ['4 towels with mud', 4],
+    ['towels x4, muddy', 4],
+    ['towels ×4, muddy', 4],
+    ['4 x towels with mud', 4],
+    ['five white shirts with yellow collars', 5],
+    ['2 linen napkins with red wine', 2],
+  ])('is read in “%s”, and its words are used', (text, pieces) => {
+    const { facts, unread } = read(text);
+    expect(facts.pieces).toBe(pieces);
+    expect(facts.size).toBe('unknown');
+    expect(unread).toEqual([]);
+  });
+  it.each(['ink on a shirt, wash at 60', 'a 4 year old wet the mattress', 'mud on 2.5 towels'])(
+    'is not made of another number in “%s”',
+    (text) => expect(read(text).facts.pieces).toBeUndefined(),
+  );
+  it('is no size of paper', () => {
+    const { facts } = read('a stain the size of A4 on the sofa');
+    expect([facts.pieces, facts.size]).toEqual([undefined, 'plate']);
+  });
+});

@@ -47,7 +47,7 @@ export function readSentence(
     pieceId: meant.pieceId,
     reads: readsOf(parsed, found),
     doubts: doubtsOf(parsed, found, meant.askIds),
-    unread: unreadIn(parsed),
+    unread: unreadIn(parsed, found.count),
     isCut: text.length > MAX_CHARACTERS,
   };
 }
@@ -151,9 +151,10 @@ function doubtsOf(
 /** Shorter words are never shown as not understood. */
 const MIN_UNREAD = 3;
 
-/** Words that no phrase holds, those side by side as one. */
-function unreadIn({ text, tokens, spans }: Parsed): readonly UnreadWords[] {
-  const isRead = (at: number) => spans.some(({ from, to }) => from <= at && at < to);
+/** Words that no phrase holds and that are no number of pieces, those side by side as one. */
+function unreadIn({ text, tokens, spans }: Parsed, count: FoundFacts['count']): readonly UnreadWords[] {
+  const read = count ? [...spans, count] : spans;
+  const isRead = (at: number) => read.some(({ from, to }) => from <= at && at < to);
   const groups: Token[][] = [];
   for (const [at, token] of tokens.entries()) {
     if (isRead(at) || token.stem.length < MIN_UNREAD) continue;

@@ -26,7 +26,8 @@ const COUNTS: Readonly<Record<string, number>> = {
   ...{ eleven: 11, twelve: 12, dozen: 12, fifteen: 15, twenty: 20, thirty: 30, half: 0.5, couple: 2, few: 3 },
 };
 
-const WORD = /\d+(?:[.,]\d+)?|\p{L}[\p{L}\p{M}]*(?:['’]\p{L}+)*|[.,;:!?()\n–—…]+/gu;
+/** Sizes of paper are one word: the letter of "A4" is no article. */
+const WORD = /\b[Aa][3-6]\b|\d+(?:[.,]\d+)?|\p{L}[\p{L}\p{M}]*(?:['’]\p{L}+)*|[.,;:!?()\n–—…]+/gu;
 
 /** The words of a sentence, articles left out. */
 export function tokensOf(text: string): readonly Token[] {
@@ -67,7 +68,7 @@ export const stemsOfName = (name: string): string[] =>
       .normalize('NFD')
       .replace(/\p{M}|['’]/gu, '')
       .toLowerCase()
-      .match(/\d+(?:[.,]\d+)?|\p{L}+|#/gu) ?? []
+      .match(/\ba[3-6]\b|\d+(?:[.,]\d+)?|\p{L}+|#/gu) ?? []
   )
     .filter((word) => !ARTICLES.has(word))
     .map(stemOf);
