@@ -6,7 +6,6 @@ import { testApp } from '../test/testApp.js';
 import { describeApi, problemsOf } from './describeApi.js';
 import { ROUTE_EXAMPLES } from './routeExamples.js';
 
-const NAMES = Object.keys(ROUTES) as RouteName[];
 /** `npm run api-snapshot` writes it again after an intended change. */
 const SNAPSHOT = new URL('../test/fixtures/api.json', import.meta.url);
 
@@ -93,7 +92,6 @@ describe('the problems of a route', () => {
     expect(problemsOf('createPiece')).toEqual(
       expect.arrayContaining(['notAllowed', 'invalidInput', 'tooLarge', 'diskFull']),
     );
-    expect(new Set(NAMES.map((name) => problemsOf(name).length)).size).toBeGreaterThan(4);
   });
 });
 

@@ -4,7 +4,8 @@ import { DocumentBuilder, type OpenAPIObject, SwaggerModule } from '@nestjs/swag
 import { z } from 'zod';
 import { DEVICE_COOKIE, SAFE_DEVICE_COOKIE } from '../devices/deviceCookie.js';
 import { answerOf, type ProblemCode } from '../problems/problems.js';
-import { ROUTE_DOCS, TAGS } from './routeDocs.js';
+import { TAGS } from './routeDoc.js';
+import { ROUTE_DOCS } from './routeDocs.js';
 import { ROUTE_EXAMPLES } from './routeExamples.js';
 
 /** Problems of every route, of routes with an id, a body, a role, and of those that write. */

@@ -1,12 +1,12 @@
 import { Controller, Header, Inject } from '@nestjs/common';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { CalendarService } from './calendar.service.js';
 
 @Controller()
 export class CalendarController {
   constructor(@Inject(CalendarService) private readonly calendar: CalendarService) {}
 
-  @Route('exportCalendar')
+  @Serves('exportCalendar')
   @Header('Content-Type', 'text/calendar; charset=utf-8')
   @Header('Content-Disposition', 'attachment; filename="feverfew.ics"')
   write(): Promise<string> {

@@ -1,7 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { Controller, Header, Inject, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { catalogueOf } from './catalogueOf.js';
 import { CompressedOnce } from './compressedOnce.js';
 import { KNOWLEDGE } from './knowledge.token.js';
@@ -19,14 +19,14 @@ export class CatalogueController {
     this.everything = new CompressedOnce(knowledge);
   }
 
-  @Route('readCatalogue')
+  @Serves('readCatalogue')
   @Header(...UNTIL_ANOTHER)
   read(@Req() request: Request, @Res() response: Response): Promise<void> {
     return this.catalogue.send(request, response);
   }
 
   /** Everything that is known, each fact with its ground. */
-  @Route('readReference')
+  @Serves('readReference')
   @Header(...UNTIL_ANOTHER)
   reference(@Req() request: Request, @Res() response: Response): Promise<void> {
     return this.everything.send(request, response);

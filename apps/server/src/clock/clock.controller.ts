@@ -1,5 +1,5 @@
 import { Controller, Inject } from '@nestjs/common';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { ClockService } from './clock.service.js';
 
 @Controller()
@@ -7,7 +7,7 @@ export class ClockController {
   constructor(@Inject(ClockService) private readonly service: ClockService) {}
 
   /** The computer's clock is right as it is now; what runs keeps the time that really passed. */
-  @Route('confirmClock')
+  @Serves('confirmClock')
   isRight(): Promise<void> {
     return this.service.isRight();
   }

@@ -1,7 +1,7 @@
 import type { ChangedDevice, Device, Invitation, JoinHouse, Requester } from '@feverfew/contracts';
 import { Controller, Inject, Param, Req, Res, UseGuards } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
 import { Takes } from '../requests/body.guard.js';
 import { getRequester, THIS_COMPUTER } from '../requests/door.js';
@@ -13,13 +13,13 @@ import { TriesGuard } from './triesGuard.js';
 export class DevicesController {
   constructor(@Inject(DevicesService) private readonly service: DevicesService) {}
 
-  @Route('listDevices')
+  @Serves('listDevices')
   list(): Promise<Device[]> {
     return this.service.list();
   }
 
   /** Who asks, and what it may do. */
-  @Route('readRequester')
+  @Serves('readRequester')
   me(@Req() request: Request, @Res({ passthrough: true }) response: Response): Requester {
     const who = getRequester(response) ?? THIS_COMPUTER;
     const token = deviceToken(request);
@@ -28,18 +28,18 @@ export class DevicesController {
   }
 
   /** A key and a code that let in one device, for ten minutes. */
-  @Route('inviteDevice')
+  @Serves('inviteDevice')
   invite(@BodyOf('inviteDevice') body: ChangedDevice): Promise<Invitation> {
     return this.service.invite(body);
   }
 
-  @Route('withdrawInvitation')
+  @Serves('withdrawInvitation')
   withdraw(@Param('id', ID) id: string): Promise<void> {
     return this.service.withdraw(id);
   }
 
   /** Lets the device that asks in. What it shows from now on is in a cookie no page can read. */
-  @Route('joinHousehold')
+  @Serves('joinHousehold')
   @Takes('code')
   @UseGuards(TriesGuard)
   async join(
@@ -52,12 +52,12 @@ export class DevicesController {
     return who;
   }
 
-  @Route('updateDevice')
+  @Serves('updateDevice')
   change(@Param('id', ID) id: string, @BodyOf('updateDevice') body: ChangedDevice): Promise<Device[]> {
     return this.service.change(id, body);
   }
 
-  @Route('removeDevice')
+  @Serves('removeDevice')
   remove(@Param('id', ID) id: string): Promise<Device[]> {
     return this.service.remove(id);
   }

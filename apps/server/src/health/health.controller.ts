@@ -1,7 +1,7 @@
 import { Controller, Inject, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { z } from 'zod';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { HealthRepository } from './health.repository.js';
 
 const Health = z.strictObject({ status: z.enum(['up', 'away']) }).meta({ id: 'Health' });
@@ -15,13 +15,13 @@ export class HealthController {
   constructor(@Inject(HealthRepository) private readonly repository: HealthRepository) {}
 
   /** The process answers. */
-  @Route('readHealth')
+  @Serves('readHealth')
   health(): Health {
     return { status: 'up' };
   }
 
   /** It can be sent requests: the database answers too. 503 where it does not. */
-  @Route('readReady')
+  @Serves('readReady')
   async ready(@Res({ passthrough: true }) response: Response): Promise<Health> {
     let timer: NodeJS.Timeout | undefined;
     const late = new Promise<false>((resolve) => {

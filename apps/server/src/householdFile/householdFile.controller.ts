@@ -1,7 +1,7 @@
 import { Readable } from 'node:stream';
 import { type HouseholdRead, householdFileSchema } from '@feverfew/contracts';
 import { Controller, Header, Inject, StreamableFile } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { Takes } from '../requests/body.guard.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
@@ -14,7 +14,7 @@ async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator
 export class HouseholdFileController {
   constructor(@Inject(HouseholdFileService) private readonly service: HouseholdFileService) {}
 
-  @Route('exportHousehold')
+  @Serves('exportHousehold')
   @Header('Content-Disposition', 'attachment; filename="household.feverfew.json"')
   async write(): Promise<StreamableFile> {
     const parts = this.service.parts();
@@ -24,14 +24,14 @@ export class HouseholdFileController {
   }
 
   /** All or nothing; the answer counts what came in. */
-  @Route('importHousehold')
+  @Serves('importHousehold')
   @Takes('household')
   read(@BodyOf('importHousehold') file: unknown): Promise<HouseholdRead> {
     return this.service.read(file);
   }
 
   /** The published JSON Schema of the file. */
-  @Route('readHouseholdFileSchema')
+  @Serves('readHouseholdFileSchema')
   schema(): object {
     return householdFileSchema();
   }

@@ -1,6 +1,6 @@
 import type { LogFile, LogRead } from '@feverfew/contracts';
 import { Controller, Header, Inject } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { Takes } from '../requests/body.guard.js';
 import { LogService } from './log.service.js';
 
@@ -8,7 +8,7 @@ import { LogService } from './log.service.js';
 export class LogController {
   constructor(@Inject(LogService) private readonly log: LogService) {}
 
-  @Route('exportLog')
+  @Serves('exportLog')
   @Header('Content-Type', 'text/csv; charset=utf-8; header=present')
   @Header('Content-Disposition', 'attachment; filename="feverfew-log.csv"')
   write(): Promise<string> {
@@ -16,7 +16,7 @@ export class LogController {
   }
 
   /** Adds the lines that are not there yet; all of them or none. */
-  @Route('importLog')
+  @Serves('importLog')
   @Takes('log')
   read(@BodyOf('importLog') body: LogFile): Promise<LogRead> {
     return this.log.read(body);

@@ -1,7 +1,7 @@
 import type { NewSavedMix, SavedMix } from '@feverfew/contracts';
 import type { Mix, MixVerdict, TableAnswer, TableQuestion } from '@feverfew/core';
 import { Controller, Inject, Param } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
 import { MixesService } from './mixes.service.js';
 
@@ -10,33 +10,33 @@ export class MixesController {
   constructor(@Inject(MixesService) private readonly service: MixesService) {}
 
   /** What a mix on the table is, or why it is not made; nothing is kept. */
-  @Route('judgeMix')
+  @Serves('judgeMix')
   judge(@BodyOf('judgeMix') mix: Mix): Promise<MixVerdict> {
     return this.service.judge(mix);
   }
 
   /** From what is wanted to what is poured. */
-  @Route('answerMixQuestion')
+  @Serves('answerMixQuestion')
   answer(@BodyOf('answerMixQuestion') question: TableQuestion): Promise<TableAnswer> {
     return this.service.answer(question);
   }
 
-  @Route('listMixes')
+  @Serves('listMixes')
   list(): Promise<SavedMix[]> {
     return this.service.list();
   }
 
-  @Route('readMix')
+  @Serves('readMix')
   read(@Param('id', ID) id: string): Promise<SavedMix> {
     return this.service.read(id);
   }
 
-  @Route('createMix')
+  @Serves('createMix')
   keep(@BodyOf('createMix') body: NewSavedMix): Promise<SavedMix> {
     return this.service.keep(body);
   }
 
-  @Route('deleteMix')
+  @Serves('deleteMix')
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }

@@ -8,7 +8,7 @@ import type {
 } from '@feverfew/contracts';
 import type { ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfew/core';
 import { Controller, Inject, Param } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
 import { PlansService } from './plans.service.js';
 
@@ -16,42 +16,42 @@ import { PlansService } from './plans.service.js';
 export class PlansController {
   constructor(@Inject(PlansService) private readonly service: PlansService) {}
 
-  @Route('previewPlan')
+  @Serves('previewPlan')
   preview(@BodyOf('previewPlan') facts: TroubleFacts): Promise<Plan> {
     return this.service.preview(facts);
   }
 
   /** The same trouble under every view of one dispute, side by side. */
-  @Route('comparePositions')
+  @Serves('comparePositions')
   compare(@BodyOf('comparePositions') body: ComparePositions): Promise<ComparedPosition[]> {
     return this.service.compare(body);
   }
 
   /** What to do at once while little is known, and at most two questions that would change most. */
-  @Route('findFirstThings')
+  @Serves('findFirstThings')
   firstThings(@BodyOf('findFirstThings') facts: TroubleFacts): Promise<FirstThings> {
     return this.service.firstThings(facts);
   }
 
   /** The household fact that was not entered and affects this plan most. */
-  @Route('findHouseQuestion')
+  @Serves('findHouseQuestion')
   async houseQuestion(@BodyOf('findHouseQuestion') facts: TroubleFacts): Promise<HouseQuestionView> {
     return { question: await this.service.houseQuestion(facts) };
   }
 
   /** The alternatives to a step before the plan is started. */
-  @Route('findPlanAlternatives')
+  @Serves('findPlanAlternatives')
   otherCourse(@BodyOf('findPlanAlternatives') body: AskOtherCourse): Promise<OtherCourseView> {
     return this.service.otherCourse(body);
   }
 
   /** The smallest changes of the facts that would admit a method. */
-  @Route('findChanges')
+  @Serves('findChanges')
   whatWouldChange(@BodyOf('findChanges') body: AskWhatWouldChange): Promise<ChangeView[][]> {
     return this.service.whatWouldChange(body);
   }
 
-  @Route('readPlan')
+  @Serves('readPlan')
   async read(@Param('id', ID) id: string): Promise<Plan> {
     return (await this.service.read(id)).plan;
   }

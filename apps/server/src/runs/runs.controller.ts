@@ -11,7 +11,7 @@ import {
 import type { Clash } from '@feverfew/core';
 import { Controller, Inject, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { DevicesService } from '../devices/devices.service.js';
 import { requireStillMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
@@ -29,34 +29,34 @@ export class RunsController {
     @Inject(DevicesService) private readonly devices: DevicesService,
   ) {}
 
-  @Route('startRun')
+  @Serves('startRun')
   start(@BodyOf('startRun') body: NewRun): Promise<RunView> {
     return this.service.start(body);
   }
 
   /** Before a start: what else would want the same vessel or the machine. */
-  @Route('findClashes')
+  @Serves('findClashes')
   clashes(@BodyOf('findClashes') body: AskClashes): Promise<Clash[]> {
     return this.service.clashesOfStart(body);
   }
 
-  @Route('readRun')
+  @Serves('readRun')
   read(@Param('id', ID) id: string): Promise<RunView> {
     return this.service.read(id);
   }
 
   /** The alternatives to the current step. */
-  @Route('findRunAlternatives')
+  @Serves('findRunAlternatives')
   otherCourse(@Param('id', ID) id: string): Promise<OtherCourseView> {
     return this.course.other(id);
   }
 
-  @Route('updateRunCourse')
+  @Serves('updateRunCourse')
   changeCourse(@Param('id', ID) id: string, @BodyOf('updateRunCourse') body: ChangeCourse): Promise<RunView> {
     return this.course.change(id, body);
   }
 
-  @Route('addRunEvent')
+  @Serves('addRunEvent')
   async append(
     @Param('id', ID) id: string,
     @BodyOf('addRunEvent') body: NewRunEvent,

@@ -1,17 +1,17 @@
 import { Controller, Inject } from '@nestjs/common';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { MadeUpHouseService } from './madeUpHouse.service.js';
 
 @Controller()
 export class MadeUpHouseController {
   constructor(@Inject(MadeUpHouseService) private readonly service: MadeUpHouseService) {}
 
-  @Route('createDemoHousehold')
+  @Serves('createDemoHousehold')
   furnish(): Promise<void> {
     return this.service.furnish();
   }
 
-  @Route('deleteDemoHousehold')
+  @Serves('deleteDemoHousehold')
   leave(): Promise<void> {
     return this.service.leave();
   }

@@ -1,13 +1,13 @@
 import type { Today } from '@feverfew/contracts';
 import { Controller, Inject } from '@nestjs/common';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { TodayService } from './today.service.js';
 
 @Controller()
 export class TodayController {
   constructor(@Inject(TodayService) private readonly service: TodayService) {}
 
-  @Route('readToday')
+  @Serves('readToday')
   read(): Promise<Today> {
     return this.service.read();
   }

@@ -1,6 +1,6 @@
 import type { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
 import { Controller, Inject, Param } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
 import { TrialsService } from './trials.service.js';
 
@@ -8,17 +8,17 @@ import { TrialsService } from './trials.service.js';
 export class TrialsController {
   constructor(@Inject(TrialsService) private readonly service: TrialsService) {}
 
-  @Route('startTrial')
+  @Serves('startTrial')
   start(@BodyOf('startTrial') body: NewTrial): Promise<TrialView> {
     return this.service.start(body);
   }
 
-  @Route('readTrial')
+  @Serves('readTrial')
   read(@Param('id', ID) id: string): Promise<TrialView> {
     return this.service.read(id);
   }
 
-  @Route('addTrialEvent')
+  @Serves('addTrialEvent')
   append(@Param('id', ID) id: string, @BodyOf('addTrialEvent') body: NewTrialEvent): Promise<TrialView> {
     return this.service.append(id, body);
   }

@@ -1,6 +1,6 @@
 import type { NewTrouble, RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { Controller, Inject, Param } from '@nestjs/common';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
 import { StartsService } from './starts.service.js';
 import { TroublesService } from './troubles.service.js';
@@ -12,35 +12,35 @@ export class TroublesController {
     @Inject(StartsService) private readonly starts: StartsService,
   ) {}
 
-  @Route('listTroubles')
+  @Serves('listTroubles')
   list(): Promise<TroubleSummary[]> {
     return this.service.list();
   }
 
-  @Route('createTrouble')
+  @Serves('createTrouble')
   create(@BodyOf('createTrouble') body: NewTrouble): Promise<TroubleSummary> {
     return this.service.create(body);
   }
 
   /** Saves, plans and starts a trouble in one request. A repeated key counts once. */
-  @Route('startTrouble')
+  @Serves('startTrouble')
   start(@BodyOf('startTrouble') body: StartTrouble): Promise<RunView> {
     return this.starts.start(body);
   }
 
-  @Route('readTrouble')
+  @Serves('readTrouble')
   read(@Param('id', ID) id: string): Promise<Trouble> {
     return this.service.read(id);
   }
 
   /** A trouble without a run. */
-  @Route('deleteTrouble')
+  @Serves('deleteTrouble')
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }
 
   /** New facts for a saved trouble: it is planned again. Older plans and runs stay as they were. */
-  @Route('updateTrouble')
+  @Serves('updateTrouble')
   revise(@Param('id', ID) id: string, @BodyOf('updateTrouble') body: NewTrouble): Promise<Trouble> {
     return this.service.revise(id, body.facts);
   }

@@ -14,7 +14,7 @@ import type {
 } from '@feverfew/contracts';
 import { Controller, Header, Inject, Param, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { BodyOf, Route } from '../api/route.js';
+import { BodyOf, Serves } from '../api/serves.js';
 import { requireMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { HeapService } from './heap.service.js';
@@ -38,12 +38,12 @@ export class WashController {
   ) {}
 
   /** The heap sorted into loads, with what each is washed at and what it says to each piece. */
-  @Route('readWash')
+  @Serves('readWash')
   read(): Promise<WashView> {
     return this.loads.view();
   }
 
-  @Route('exportLoads')
+  @Serves('exportLoads')
   @Header('Content-Type', 'text/csv; charset=utf-8; header=present')
   @Header('Content-Disposition', 'attachment; filename="feverfew-loads.csv"')
   table(): Promise<string> {
@@ -51,29 +51,29 @@ export class WashController {
   }
 
   /** The load that the wash of a treatment may join, or is in. */
-  @Route('findLoadOfRun')
+  @Serves('findLoadOfRun')
   join(@Param('id', ID) runId: string): Promise<JoinView> {
     return this.loads.join(runId);
   }
 
   /** Adds to the heap: pieces of the book, handfuls. An id that is there already adds nothing. */
-  @Route('addToHeap')
+  @Serves('addToHeap')
   add(@BodyOf('addToHeap') { lines }: NewHeapLines): Promise<void> {
     return this.heap.add(lines);
   }
 
-  @Route('updateHeapLine')
+  @Serves('updateHeapLine')
   change(@Param('id', ID) id: string, @BodyOf('updateHeapLine') line: NewHeapLine): Promise<void> {
     return this.heap.change(id, line);
   }
 
-  @Route('deleteHeapLine')
+  @Serves('deleteHeapLine')
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.heap.remove(id);
   }
 
   /** Machine, rope, weather, how it is sorted and arranged; what is left out stays as it is. */
-  @Route('updateWashSettings')
+  @Serves('updateWashSettings')
   settings(
     @BodyOf('updateWashSettings') changed: ChangedWash,
     @Res({ passthrough: true }) response: Response,
@@ -82,55 +82,55 @@ export class WashController {
     return this.heap.changeSettings(changed);
   }
 
-  @Route('startLoad')
+  @Serves('startLoad')
   start(@BodyOf('startLoad') load: StartLoad): Promise<void> {
     return this.loads.start(load);
   }
 
   /** Washed by hand, and wet. */
-  @Route('addHandWash')
+  @Serves('addHandWash')
   byHand(@BodyOf('addHandWash') washed: WashedByHand): Promise<void> {
     return this.loads.washedByHand(washed);
   }
 
   /** Out of the drum: counted for its pieces, and wet. */
-  @Route('finishLoad')
+  @Serves('finishLoad')
   done(@Param('id', ID) id: string): Promise<void> {
     return this.loads.finish(id);
   }
 
   /** The last thing said of a load is taken back: out of the drum, or filled. */
-  @Route('undoLoad')
+  @Serves('undoLoad')
   undo(@Param('id', ID) id: string): Promise<void> {
     return this.loads.undo(id);
   }
 
   /** What is wet, and when it will be dry. */
-  @Route('readClothesline')
+  @Serves('readClothesline')
   wet(): Promise<LineView> {
     return this.line.view();
   }
 
   /** A forecast of your own, by the hour; the one before is forgotten. */
-  @Route('importForecast')
+  @Serves('importForecast')
   forecast(@BodyOf('importForecast') { csv }: ForecastFile): Promise<void> {
     return this.line.readForecast(csv);
   }
 
   /** Hung, or taken down again where no place is named. */
-  @Route('hangLines')
+  @Serves('hangLines')
   hang(@BodyOf('hangLines') hung: HangLines): Promise<void> {
     return this.line.hang(hung);
   }
 
   /** Rolled in a towel: less water to lose. */
-  @Route('rollLines')
+  @Serves('rollLines')
   rolled(@BodyOf('rollLines') rolled: RolledLines): Promise<void> {
     return this.line.roll(rolled);
   }
 
   /** Dry at: the difference from the predicted time teaches the prediction. */
-  @Route('markDry')
+  @Serves('markDry')
   dry(@BodyOf('markDry') was: WasDry): Promise<void> {
     return this.line.dry(was);
   }

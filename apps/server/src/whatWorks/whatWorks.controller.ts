@@ -1,13 +1,13 @@
 import type { WhatWorksView } from '@feverfew/contracts';
 import { Controller, Inject } from '@nestjs/common';
-import { Route } from '../api/route.js';
+import { Serves } from '../api/serves.js';
 import { WhatWorksService } from './whatWorks.service.js';
 
 @Controller()
 export class WhatWorksController {
   constructor(@Inject(WhatWorksService) private readonly service: WhatWorksService) {}
 
-  @Route('readWhatWorks')
+  @Serves('readWhatWorks')
   read(): Promise<WhatWorksView> {
     return this.service.read();
   }

@@ -1,3 +1,4 @@
+import { STANDING_NOTES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { sweepOf } from '../../proof/sweepCase.js';
 import { knowledge } from '../../test/fixtures.js';
@@ -23,6 +24,25 @@ for (let number = 0; warmBaths.length < 60 && number < 3000; number += 1) {
 }
 
 describe('the words of a step', () => {
+  const [warm = expect.unreachable('no pass')] = warmBaths;
+  it('say of one bath that it is for all pieces, also where something else is said first, and once', () => {
+    const together = STANDING_NOTES.allTogether.text;
+    const withNotes = (...notes: string[]): RoundPass => ({
+      ...warm,
+      actions: warm.actions.map((action) => (action.kind === 'apply' ? { ...action, notes } : action)),
+    });
+    const times = (pass: RoundPass) => passWords(pass, say).lines.filter((line) => line === together).length;
+    expect(times(withNotes('Press it through.', together))).toBe(1);
+    expect(times(withNotes(together))).toBe(1);
+    expect(times(withNotes('Press it through.'))).toBe(0);
+  });
+  it('name what is to buy at the first step of a round that needs it', () => {
+    const needs = (...missingAgentIds: string[]): RoundPass => ({ ...warm, missingAgentIds });
+    const earlier = { passes: [needs('peroxide')], offset: 0 };
+    expect(passWords(needs('peroxide'), say, earlier).toBuy).toBeNull();
+    expect(passWords(needs('peroxide', 'citricAcid'), say, earlier).toBuy).toBe('To buy: citricAcid.');
+    expect(passWords(needs('peroxide'), say).toBuy).toBe('To buy: peroxide.');
+  });
   it('take the temperature of its own bath, whatever is rinsed before it', () => {
     expect(warmBaths.length).toBeGreaterThan(50);
     expect(warmBaths.some(({ actions }) => actions[0]?.kind === 'rinseBefore')).toBe(true);

@@ -25,7 +25,7 @@ type Handler<Name extends RouteName> = (...args: never[]) => Handled<Name> | Pro
  * Serves a route of the table: its method, address, status, role and description. A handler that answers something else
  * than the route does not compile.
  */
-export function Route<Name extends RouteName>(
+export function Serves<Name extends RouteName>(
   name: Name,
 ): <Method extends Handler<Name>>(
   target: object,
