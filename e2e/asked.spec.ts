@@ -1,5 +1,5 @@
 import { Desk } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test('a new trouble on a known piece: three interactions and far less than 15 seconds', async ({ page }) => {
   await page.goto('/');
@@ -23,7 +23,7 @@ test('a new trouble on a known piece: three interactions and far less than 15 se
   expect(Date.now() - startedAt).toBeLessThan(15_000);
 });
 
-test('blood and soup on a mattress make one plan; what is gone drops out', async ({ page }) => {
+atNight('blood and soup on a mattress make one plan; what is gone drops out', async ({ page }) => {
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'blood');
@@ -68,7 +68,7 @@ test('three questions tell why it is yellow, and the plan follows the answer', a
   await expect(desk.rung('citricSoak')).toBeVisible();
 });
 
-test('positions stand side by side, and one is followed in this plan alone', async ({ page }) => {
+atNight('positions stand side by side, and one is followed in this plan alone', async ({ page }) => {
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'indigo');
@@ -83,24 +83,25 @@ test('positions stand side by side, and one is followed in this plan alone', asy
   await expect(page.locator('[data-dispute="runWay"]')).toContainText('chosen for this plan');
 });
 
-test('a struck method says what would change that; a rung says why it stops where it stops', async ({
-  page,
-}) => {
-  const desk = new Desk(page);
-  await desk.open();
-  await desk.find('mark', 'beetroot');
-  await desk.find('piece', 'damask');
-  await desk.choose('age', 'today');
-  await desk.choose('wetness', 'dry');
-  const soak = desk.rung('oxygenSoak');
-  await soak.getByRole('button', { name: /^Why step/ }).click();
-  await expect(soak).toContainText('Not hotter than 60 °C: sewn-in label.');
-  await expect(soak).toContainText('beetroot red');
-  await desk.tag('no bleach');
-  await desk.showAllLosers();
-  await desk.lost('oxygenSoak').getByRole('button', { name: 'What would change that?' }).click();
-  await expect(desk.lost('oxygenSoak')).toContainText('If its tag allowed oxygen bleach.');
-});
+atNight(
+  'a struck method says what would change that; a rung says why it stops where it stops',
+  async ({ page }) => {
+    const desk = new Desk(page);
+    await desk.open();
+    await desk.find('mark', 'beetroot');
+    await desk.find('piece', 'damask');
+    await desk.choose('age', 'today');
+    await desk.choose('wetness', 'dry');
+    const soak = desk.rung('oxygenSoak');
+    await soak.getByRole('button', { name: /^Why step/ }).click();
+    await expect(soak).toContainText('Not hotter than 60 °C: sewn-in label.');
+    await expect(soak).toContainText('beetroot red');
+    await desk.tag('no bleach');
+    await desk.showAllLosers();
+    await desk.lost('oxygenSoak').getByRole('button', { name: 'What would change that?' }).click();
+    await expect(desk.lost('oxygenSoak')).toContainText('If its tag allowed oxygen bleach.');
+  },
+);
 
 test('blend and tag are typed as they stand, and what is not read is said', async ({ page }) => {
   const desk = new Desk(page);

@@ -1,5 +1,5 @@
 import { Desk } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test('an empty trouble says what to tell and offers nothing to start', async ({ page }) => {
   await new Desk(page).open();
@@ -37,7 +37,7 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await expect(desk.startButton).toBeEnabled();
 });
 
-test('a negative size is marked at its blank', async ({ page }) => {
+atNight('a negative size is marked at its blank', async ({ page }) => {
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'tea');
@@ -47,7 +47,7 @@ test('a negative size is marked at its blank', async ({ page }) => {
   await expect(desk.blank('size')).toHaveAttribute('aria-invalid', 'true');
 });
 
-test('an unknown strength keeps a bottle out until it is entered', async ({ page }) => {
+atNight('an unknown strength keeps a bottle out until it is entered', async ({ page }) => {
   await page.goto('/cupboard');
   const strength = page.getByLabel('Strength of white distilled vinegar, % w/v');
   await strength.fill('');

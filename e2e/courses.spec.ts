@@ -13,7 +13,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await page.getByRole('link', { name: 'wool and silk', exact: true }).click();
   await expect(page).toHaveURL(/cloth=protein/);
   const onWool = page.getByRole('region', { name: 'On wool and silk' });
-  await expect(onWool).toContainText('Rinse fully, two waters.');
+  await expect(onWool).toContainText('Two full rinses.');
   await expect(onWool).not.toContainText('Hot oxygen dip');
   await page.reload();
   await expect(onWool).toContainText('The colour');

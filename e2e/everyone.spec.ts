@@ -6,8 +6,8 @@ test('axe finds nothing serious on any page, light or dark', async ({ page }) =>
   test.setTimeout(600_000);
   const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const all = await addresses(page);
-  // By day every other page; the next test looks at those between.
-  for (const [at, address] of shareByDay(all, 2).entries()) {
+  // By day a third of the pages; the next test and the one of large text look at those between.
+  for (const [at, address] of shareByDay(all, 3).entries()) {
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(address);
     await settled(page);
@@ -49,7 +49,7 @@ test('each page has one heading and names its window; unfolded, no target is und
   page,
 }) => {
   test.setTimeout(600_000);
-  for (const address of shareByDay(await addresses(page), 2, 1)) {
+  for (const address of shareByDay(await addresses(page), 3, 1)) {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(address);
     await settled(page);
@@ -223,7 +223,23 @@ test('a server that is gone is said, with a way on', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
 });
 
-test('the preview answers soon after the last key', async ({ page }) => {
+/** What the page has noted of its own clock: ms from the last key to each question about the plan. */
+interface Typed {
+  waits: number[];
+}
+
+test('the preview is asked for soon after the last key', async ({ page }) => {
+  await page.addInitScript(() => {
+    const { fetch } = window;
+    const waits: number[] = [];
+    Object.assign(window, { waits });
+    let typedAt = 0;
+    addEventListener('input', () => (typedAt = performance.now()), true);
+    window.fetch = (...asked) => {
+      if (String(asked[0]).includes('/plans/preview')) waits.push(performance.now() - typedAt);
+      return fetch(...asked);
+    };
+  });
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'beetroot');
@@ -231,39 +247,35 @@ test('the preview answers soon after the last key', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Round 1', exact: true })).toBeVisible();
   await desk.openBlank('size');
   await page.getByLabel('Length in cm').fill('5');
-  const [waits, alone]: [number[], number[]] = [[], []];
-  for (let width = 1; width <= 20; width += 1) {
+  for (let width = 1; width <= 8; width += 1) {
     const answered = page.waitForResponse('**/api/plans/preview');
-    const from = Date.now();
     await page.getByLabel('Width in cm').fill(String(width));
-    const data = (await answered).request().postDataJSON();
-    waits.push(Date.now() - from);
-    const again = Date.now();
-    expect((await page.request.post('/api/plans/preview', { data })).ok()).toBe(true);
-    alone.push(Date.now() - again);
+    expect((await answered).ok()).toBe(true);
   }
-  // Other work of the machine makes single answers slow, so the soonest of twenty counts. A page that waits before it
-  // asks is late each time. Alone on two cores it is under 100 ms.
-  expect(Math.min(...waits)).toBeLessThan(Math.max(400, 4 * Math.min(...alone)));
+  // By the page's own clock, from the key to the question: how long the server takes is measured elsewhere. Other work
+  // of the machine makes single questions late, so the soonest counts; a page that waits before it asks is late each time.
+  const waits = await page.evaluate(() => (window as unknown as Typed).waits);
+  expect(waits.length).toBeGreaterThanOrEqual(8);
+  expect(Math.min(...waits)).toBeLessThan(100);
 });
 
-test('the tub asks for notification only once a clock runs, and calls at the end', async ({
-  page,
-  context,
-}) => {
-  await context.grantPermissions([]);
-  const tub = new Tub(page);
-  const desk = new Desk(page);
-  await desk.open();
-  await desk.find('mark', 'beetroot');
-  await desk.find('piece', 'damask');
-  await page.getByRole('button', { name: /^Start(: |$)/ }).click();
-  await tub.workTo('dwell');
-  await tub.tap('Start the clock');
-  await expect(page.getByTestId('clock')).toBeVisible();
-  await page.clock.install();
-  await page.reload();
-  await expect(page.getByTestId('clock')).toBeVisible();
-  await page.clock.fastForward('08:01:00');
-  await expect(page).toHaveTitle(/Long enough: check now/);
-});
+atNight(
+  'the tub asks for notification only once a clock runs, and calls at the end',
+  async ({ page, context }) => {
+    await context.grantPermissions([]);
+    const tub = new Tub(page);
+    const desk = new Desk(page);
+    await desk.open();
+    await desk.find('mark', 'beetroot');
+    await desk.find('piece', 'damask');
+    await page.getByRole('button', { name: /^Start(: |$)/ }).click();
+    await tub.workTo('dwell');
+    await tub.tap('Start the clock');
+    await expect(page.getByTestId('clock')).toBeVisible();
+    await page.clock.install();
+    await page.reload();
+    await expect(page.getByTestId('clock')).toBeVisible();
+    await page.clock.fastForward('08:01:00');
+    await expect(page).toHaveTitle(/Long enough: check now/);
+  },
+);

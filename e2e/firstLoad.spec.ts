@@ -1,6 +1,6 @@
 import type { Browser } from '@playwright/test';
 import { OwnServer } from './ownServer';
-import { expect, type Page, test } from './worker';
+import { atNight, expect, type Page, test } from './worker';
 
 const PHONE = { width: 390, height: 844 };
 /** A slow line, bytes a second. */
@@ -133,7 +133,7 @@ test.describe('a house with nothing in it', () => {
     }
   });
 
-  test('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
+  atNight('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
     await open(page);
     await page.getByRole('button', { name: /^Look around in a made-up house/ }).click();
     await expect(page.getByRole('region', { name: 'Running' })).toBeVisible({ timeout: 120_000 });

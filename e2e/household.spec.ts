@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { unfold } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test('hardness in any unit or by strip, a vessel by jugs and by sides, a product by its label', async ({
   page,
@@ -63,7 +63,7 @@ test('a wrong figure is named beside its field', async ({ page }) => {
   await expect(page.getByText('Give a number.')).toHaveCount(0);
 });
 
-test('the household goes out as a file and comes in whole or not at all', async ({ page }) => {
+atNight('the household goes out as a file and comes in whole or not at all', async ({ page }) => {
   await page.goto('/household');
   await unfold(page, 'As a file');
   const download = page.waitForEvent('download');

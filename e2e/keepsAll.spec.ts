@@ -98,25 +98,26 @@ test('a clock that jumps is said on Today, what runs goes on as time passed, and
   await expect(page.getByText('The clock jumped.')).toHaveCount(0);
 });
 
-test('a busy port is said, and the next free one taken; a second process is turned away', async ({
-  server: busy,
-}) => {
-  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
-  const { port } = new URL(busy.base);
-  const server = startServer(dataDir, port);
-  try {
-    let text = '';
-    server.stdout?.on('data', (chunk) => (text += String(chunk)));
-    await expect.poll(() => text, { timeout: 90_000 }).toContain(`Port ${port} is busy; using `);
-    const taken = /using (\d+)\./.exec(text)?.[1];
-    expect(Number(taken)).toBeGreaterThan(Number(port));
-    await expect.poll(() => text).toContain(`Feverfew is at http://127.0.0.1:${taken}`);
+atNight(
+  'a busy port is said, and the next free one taken; a second process is turned away',
+  async ({ server: busy }) => {
+    const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
+    const { port } = new URL(busy.base);
+    const server = startServer(dataDir, port);
+    try {
+      let text = '';
+      server.stdout?.on('data', (chunk) => (text += String(chunk)));
+      await expect.poll(() => text, { timeout: 90_000 }).toContain(`Port ${port} is busy; using `);
+      const taken = /using (\d+)\./.exec(text)?.[1];
+      expect(Number(taken)).toBeGreaterThan(Number(port));
+      await expect.poll(() => text).toContain(`Feverfew is at http://127.0.0.1:${taken}`);
 
-    const second = await output(startServer(dataDir, SECOND_PORT));
-    expect(second.code).toBe(1);
-    expect(second.text).toContain('Another Feverfew is using');
-  } finally {
-    server.kill('SIGKILL');
-    rmSync(dataDir, { recursive: true, force: true });
-  }
-});
+      const second = await output(startServer(dataDir, SECOND_PORT));
+      expect(second.code).toBe(1);
+      expect(second.text).toContain('Another Feverfew is using');
+    } finally {
+      server.kill('SIGKILL');
+      rmSync(dataDir, { recursive: true, force: true });
+    }
+  },
+);

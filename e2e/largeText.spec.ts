@@ -24,7 +24,7 @@ test('text twice as large grows on every page; nothing runs sideways, no bar tak
   page,
 }) => {
   test.setTimeout(600_000);
-  for (const [at, address] of shareByDay(await addresses(page), 3).entries()) {
+  for (const [at, address] of shareByDay(await addresses(page), 3, 2).entries()) {
     for (const [width, height] of [
       [390, 844],
       [1280, 800],

@@ -2,13 +2,13 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { Desk, unfold } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
+import { atNight } from './worker';
 
 const server = new OwnServer(4897);
 const empty = new OwnServer(4894, []);
 test.beforeAll(async () => {
   test.setTimeout(HOOK_MS);
   await server.start();
-  await empty.start();
 });
 test.afterAll(async () => {
   await server.end();
@@ -79,40 +79,42 @@ test('a trial side by side: refused where unfair, drawn and blind where fair, to
 
 const unsealed = (file: string): string => file.replaceAll(/"seal":"[^"]*"/g, '"seal":null');
 
-test('the household travels: out as a file, into an empty house, out again byte for byte', async ({
-  page,
-}) => {
-  await page.goto(`${server.base}/household`);
-  await unfold(page, 'As a file');
-  const taking = page.waitForEvent('download');
-  await page.getByText('Export the household').click();
-  const path = await (await taking).path();
-  const before = readFileSync(path, 'utf8');
-  await page.goto(`${empty.base}/household`);
-  await unfold(page, 'As a file');
-  await page.getByLabel('Household file').setInputFiles(path);
-  await expect(page.getByRole('status').filter({ hasText: 'Read in' })).toContainText('21 pieces');
-  // What another house goes on with becomes its own, with its own seal: nothing else is otherwise.
-  const written = async () => unsealed(await (await fetch(`${empty.base}/api/household/file`)).text());
-  expect(await written()).toBe(unsealed(before));
+atNight(
+  'the household travels: out as a file, into an empty house, out again byte for byte',
+  async ({ page }) => {
+    await empty.start();
+    await page.goto(`${server.base}/household`);
+    await unfold(page, 'As a file');
+    const taking = page.waitForEvent('download');
+    await page.getByText('Export the household').click();
+    const path = await (await taking).path();
+    const before = readFileSync(path, 'utf8');
+    await page.goto(`${empty.base}/household`);
+    await unfold(page, 'As a file');
+    await page.getByLabel('Household file').setInputFiles(path);
+    await expect(page.getByRole('status').filter({ hasText: 'Read in' })).toContainText('21 pieces');
+    // What another house goes on with becomes its own, with its own seal: nothing else is otherwise.
+    const written = async () => unsealed(await (await fetch(`${empty.base}/api/household/file`)).text());
+    expect(await written()).toBe(unsealed(before));
 
-  const wrong = [
-    ['cut.json', before.slice(0, before.length / 2), /does not read as JSON.*Nothing was changed/],
-    ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
-    [
-      'newer.json',
-      before.replace('"version":9', '"version":10'),
-      /version 10.*reads up to 9\. Nothing was changed/,
-    ],
-  ] as const;
-  for (const [name, text, words] of wrong) {
-    await page
-      .getByLabel('Household file')
-      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
-    await expect(page.getByText(words)).toBeVisible();
-  }
-  expect(await written()).toBe(unsealed(before));
-});
+    const wrong = [
+      ['cut.json', before.slice(0, before.length / 2), /does not read as JSON.*Nothing was changed/],
+      ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
+      [
+        'newer.json',
+        before.replace('"version":9', '"version":10'),
+        /version 10.*reads up to 9\. Nothing was changed/,
+      ],
+    ] as const;
+    for (const [name, text, words] of wrong) {
+      await page
+        .getByLabel('Household file')
+        .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+      await expect(page.getByText(words)).toBeVisible();
+    }
+    expect(await written()).toBe(unsealed(before));
+  },
+);
 
 test('a picture stays on the device until it is saved, small and without a word of where it was taken', async ({
   page,

@@ -85,7 +85,7 @@ test('pour, see strength, pH, warmth and oxygen; hold it against wool; reload ke
   await expect(page.getByLabel('Not on this piece')).toBeVisible();
 });
 
-test('what must not meet shows its reason and no recipe, in any order and unit', async ({ page }) => {
+atNight('what must not meet shows its reason and no recipe, in any order and unit', async ({ page }) => {
   for (const order of [
     ['peroxide', 'vinegar'],
     ['vinegar', 'peroxide'],
@@ -101,7 +101,7 @@ test('what must not meet shows its reason and no recipe, in any order and unit',
   }
 });
 
-test('degrees and volumes follow the household, also where they are typed', async ({ page, request }) => {
+atNight('degrees and volumes follow the household, also where they are typed', async ({ page, request }) => {
   const before = await (await request.get('/api/household')).json();
   await request.put('/api/household', { data: { ...before, measures: { temperature: 'F', system: 'us' } } });
   await page.goto('/mix?in=vessel*bucket&water=10000&warm=40&pour=oxygenBleach*50*g');

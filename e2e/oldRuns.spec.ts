@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { Tub } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
+import { atNight } from './worker';
 
 /** A household of version 2, with a run in each state: each is finished here, as it was started there. */
 const file = readFileSync(
@@ -15,7 +16,7 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.end());
 
-test('runs under way of an old household are gone on with to their end', async ({ browser }) => {
+atNight('runs under way of an old household are gone on with to their end', async ({ browser }) => {
   test.setTimeout(HOOK_MS);
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: server.base });
   const page = await context.newPage();

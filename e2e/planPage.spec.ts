@@ -55,35 +55,36 @@ test('another vessel is taken at its step: its water is worked out at once, and 
   await expect(taken(page)).toBeVisible();
 });
 
-test('what is not told is assumed at its step, what must be bought has what there is beside it, a hidden test has a row', async ({
-  page,
-}) => {
-  const desk = new Desk(page);
-  await page.goto(
-    addressOf({ facts: { markIds: ['motorOil'], age: 'minutes', wetness: 'wet', piece: OIL_TEE } }),
-  );
-  const powder = desk.rung('absorbentDust');
-  const amount = powder.locator('strong', { hasText: /mL|tsp|tbsp/ }).first();
-  const before = await amount.textContent();
-  await powder.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' }).click();
-  await powder.getByRole('button', { name: 'a coin', exact: true }).click();
-  await expect(amount).not.toHaveText(before ?? '');
-  await expect(page.getByRole('button', { name: /^Assuming a palm/ })).toHaveCount(0);
-  await expect(desk.blank('size')).toHaveText('coin-sized');
+atNight(
+  'what is not told is assumed at its step, what must be bought has what there is beside it, a hidden test has a row',
+  async ({ page }) => {
+    const desk = new Desk(page);
+    await page.goto(
+      addressOf({ facts: { markIds: ['motorOil'], age: 'minutes', wetness: 'wet', piece: OIL_TEE } }),
+    );
+    const powder = desk.rung('absorbentDust');
+    const amount = powder.locator('strong', { hasText: /mL|tsp|tbsp/ }).first();
+    const before = await amount.textContent();
+    await powder.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' }).click();
+    await powder.getByRole('button', { name: 'a coin', exact: true }).click();
+    await expect(amount).not.toHaveText(before ?? '');
+    await expect(page.getByRole('button', { name: /^Assuming a palm/ })).toHaveCount(0);
+    await expect(desk.blank('size')).toHaveText('coin-sized');
 
-  await desk.alsoToBuy();
-  const spirits = desk.rung('spiritsSpot');
-  await expect(spirits).toContainText('to buy: mineral spirits');
-  const have = spirits.getByRole('button', { name: /^With what you have: / });
-  const name = /: (.*), \d/.exec((await have.textContent()) ?? '')?.[1] ?? '';
-  await have.click();
-  await expect(spirits).toHaveCount(0);
-  await expect(page.getByRole('heading', { name: new RegExp(`^Step 2: ${name}`) })).toBeVisible();
+    await desk.alsoToBuy();
+    const spirits = desk.rung('spiritsSpot');
+    await expect(spirits).toContainText('to buy: mineral spirits');
+    const have = spirits.getByRole('button', { name: /^With what you have: / });
+    const name = /: (.*), \d/.exec((await have.textContent()) ?? '')?.[1] ?? '';
+    await have.click();
+    await expect(spirits).toHaveCount(0);
+    await expect(page.getByRole('heading', { name: new RegExp(`^Step 2: ${name}`) })).toBeVisible();
 
-  await expect(page.locator('[data-test-first]')).toHaveCount(0);
-  await desk.choose('condition', 'antique');
-  await expect(page.locator('[data-test-first]').first()).toContainText('Test a hidden spot first');
-});
+    await expect(page.locator('[data-test-first]')).toHaveCount(0);
+    await desk.choose('condition', 'antique');
+    await expect(page.locator('[data-test-first]').first()).toContainText('Test a hidden spot first');
+  },
+);
 
 test('what is usual is said; the tag answers it for good, another fibre changes the plan, another piece asks again', async ({
   page,
@@ -226,18 +227,19 @@ test('while the server does not answer, what was said at once stays, with a way 
   await expect(desk.startButton).toBeEnabled();
 });
 
-test('the address of a plan is copied, also where a browser keeps its clipboard from plain http', async ({
-  page,
-}) => {
-  await page.addInitScript(() => Object.defineProperty(navigator, 'clipboard', { value: undefined }));
-  await beetroot(page);
-  const copy = page.getByRole('button', { name: 'Copy its address' });
-  await copy.click();
-  await expect(copy.locator('xpath=following-sibling::*')).toHaveText('Copied.');
-  const address = page.url();
-  await page.goto('/trouble');
-  const field = page.getByRole('textbox', { name: 'What happened?' });
-  await field.focus();
-  await page.keyboard.press('Control+V');
-  await expect(field).toHaveValue(address);
-});
+atNight(
+  'the address of a plan is copied, also where a browser keeps its clipboard from plain http',
+  async ({ page }) => {
+    await page.addInitScript(() => Object.defineProperty(navigator, 'clipboard', { value: undefined }));
+    await beetroot(page);
+    const copy = page.getByRole('button', { name: 'Copy its address' });
+    await copy.click();
+    await expect(copy.locator('xpath=following-sibling::*')).toHaveText('Copied.');
+    const address = page.url();
+    await page.goto('/trouble');
+    const field = page.getByRole('textbox', { name: 'What happened?' });
+    await field.focus();
+    await page.keyboard.press('Control+V');
+    await expect(field).toHaveValue(address);
+  },
+);

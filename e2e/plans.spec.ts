@@ -1,5 +1,5 @@
 import { addressOf, Desk, machine, tag } from './desk';
-import { atNight, expect, test } from './worker';
+import { atNight, expect } from './worker';
 
 type Blend = Record<string, number>;
 interface Told {
@@ -290,7 +290,7 @@ atNight('every trouble of the list brings a short plan of its own to the screen'
   }
 });
 
-test('a bottle of unknown strength is kept out, and the page says what to do', async ({ page }) => {
+atNight('a bottle of unknown strength is kept out, and the page says what to do', async ({ page }) => {
   const { household, measures } = await (await page.request.get('/api/household')).json();
   const cupboard = household.cupboard.map((entry: { agentId: string }) =>
     entry.agentId === 'peroxide' ? { ...entry, strengthPct: null } : entry,

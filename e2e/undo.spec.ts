@@ -1,4 +1,4 @@
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test('a trouble told by mistake is deleted and brought back; what was done on stays', async ({ page }) => {
   await page.goto('/');
@@ -88,7 +88,7 @@ test('a piece has a picture, also in the list, and loses it again', async ({ pag
   await expect(picture.getByRole('img')).toHaveCount(0);
 });
 
-test('a piece entered twice becomes one, and is taken apart again by Undo', async ({ page }) => {
+atNight('a piece entered twice becomes one, and is taken apart again by Undo', async ({ page }) => {
   await page.goto('/pieces');
   await page.getByRole('link', { name: /merino layer/ }).click();
   await page.getByRole('button', { name: 'Entered twice? Merge' }).click();

@@ -17,7 +17,7 @@ ensureInstalled();
 const template = await ensureBuilt();
 const onPostgres = process.argv.includes('--postgres');
 const kills = Number(process.argv.slice(2).find((one) => /^\d+$/.test(one)) ?? 200);
-const PORT = Number(process.env.CRASH_PORT ?? 4899);
+const PORT = Number(process.env.CRASH_PORT ?? (onPostgres ? 4898 : 4899));
 const BASE = `http://127.0.0.1:${PORT}`;
 const WRITE_MS = { least: 60, most: 420 };
 /** A run takes a thousand events: after so many kills the next house begins, long before its runs are full. */

@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureChromium } from './chromium.mjs';
+import { ensurePostgres, startCluster } from './postgres.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 import { readPlaywright, readVitest, Suites, vitest } from './suites.mjs';
 
@@ -49,13 +50,20 @@ suites.suite(
   readVitest,
   { FEVERFEW_WRITES: '2000', FEVERFEW_SEED: String(Date.now() % 100_000) },
 );
-suites.suite(
-  'thirteen odd household files',
-  3,
-  [...vitest(['server'], report('poisoned')), 'apps/server/src/householdFile/poisoned.test.ts'],
-  report('poisoned'),
-  readVitest,
-);
+suites.suite('API, nothing left out', 8, vitest(['server'], report('api')), report('api'), readVitest);
+if (ensurePostgres()) {
+  const cluster = await startCluster({ isDurable: false });
+  cluster.createDatabase('template_house');
+  suites.suite(
+    'the same on PostgreSQL',
+    5,
+    vitest(['server'], report('postgres')),
+    report('postgres'),
+    readVitest,
+    { FEVERFEW_POSTGRES: cluster.url('template_house') },
+  );
+  await cluster.stop();
+}
 suites.check('attack: 20 000 hostile requests', 12, ['node', 'scripts/attack.mjs']);
 suites.check('every expression of eight rooms changed', 300, ['node', 'scripts/mutation.mjs']);
 suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { ROOT } from './setUp.mjs';
 
@@ -18,6 +18,21 @@ export class Suites {
       this.#failures.push(name);
       return [0, 1];
     });
+  }
+
+  /** Commands that pass or fail as a whole, side by side; what each prints comes when it has ended. */
+  async together(name, budgetMin, commands) {
+    const from = Date.now();
+    const results = await Promise.all(
+      commands.map(async ([title, command]) => {
+        const { isOk, output } = await this.#collect(command);
+        console.log(`\n— ${title}\n${output.trimEnd()}`);
+        if (!isOk) this.#failures.push(`${title}\n${lastLines(output)}`);
+        return isOk;
+      }),
+    );
+    const passed = results.filter(Boolean).length;
+    this.#count({ name, budgetMin, from, passed, failed: results.length - passed });
   }
 
   /** Counts come from the suite's own report; one that ends badly or reports nothing counts as failed. */
@@ -62,8 +77,26 @@ export class Suites {
   #time(name, budgetMin, act) {
     const from = Date.now();
     const [passed, failed] = act();
-    this.#rows.push({ name, budgetMin, minutes: (Date.now() - from) / 60_000, passed, failed });
-    console.log(`${name}: ${passed} passed, ${failed} failed`);
+    this.#count({ name, budgetMin, from, passed, failed });
+  }
+
+  #count({ from, ...row }) {
+    this.#rows.push({ ...row, minutes: (Date.now() - from) / 60_000 });
+    console.log(`${row.name}: ${row.passed} passed, ${row.failed} failed`);
+  }
+
+  #collect([command, ...args]) {
+    return new Promise((resolve) => {
+      let output = '';
+      const child = spawn(command, args, { cwd: ROOT, env: this.env, stdio: ['ignore', 'pipe', 'pipe'] });
+      const add = (text) => {
+        output += text;
+      };
+      child.stdout.setEncoding('utf8').on('data', add);
+      child.stderr.setEncoding('utf8').on('data', add);
+      child.once('error', (error) => resolve({ isOk: false, output: `${output}\n${error}` }));
+      child.once('close', (code) => resolve({ isOk: code === 0, output }));
+    });
   }
 
   #execute(name, [command, ...args], env = {}) {
@@ -109,3 +142,5 @@ export const readPlaywright = ({ stats, suites }) => ({
 const specsOf = ({ specs = [], suites = [] }) => [...specs, ...suites.flatMap(specsOf)];
 
 const firstLines = (message) => message.split('\n').slice(0, 4).join('\n').slice(0, 900);
+
+const lastLines = (output) => output.trimEnd().split('\n').slice(-8).join('\n').slice(-900);

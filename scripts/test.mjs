@@ -29,10 +29,11 @@ if (!hasPostgres) {
 }
 const cluster = hasPostgres ? await startCluster({ isDurable: false }) : null;
 cluster?.createDatabase('template_house');
-suites.check('types', 0.4, ['npm', 'run', '--silent', 'types']);
-suites.check('lint', 0.2, ['npm', 'run', '--silent', 'lint']);
-suites.check('language', 0.3, ['npm', 'run', '--silent', 'language']);
-suites.check('architecture', 0.4, ['npm', 'run', '--silent', 'architecture']);
+await suites.together(
+  'types, lint, language, architecture',
+  0.8,
+  ['types', 'lint', 'language', 'architecture'].map((name) => [name, ['npm', 'run', '--silent', name]]),
+);
 suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), report('core'), readVitest);
 suites.suite('API', 4, vitest(['server'], report('api')), report('api'), readVitest);
 if (cluster)
@@ -47,10 +48,12 @@ if (cluster)
     },
   );
 suites.suite('browser', 12, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, readPlaywright);
-const FAULTS = 'faults: kills in the middle of writing';
-suites.check(FAULTS, 1.5, ['node', 'scripts/crash-test.mjs', '8']);
-if (cluster)
-  suites.check(`${FAULTS}, on PostgreSQL`, 1, ['node', 'scripts/crash-test.mjs', '9', '--postgres']);
-suites.check('attack: five hundred hostile requests', 1, ['node', 'scripts/attack.mjs', '500']);
+const KILLS = ['kills in the middle of writing', ['node', 'scripts/crash-test.mjs', '4']];
+const KILLS_ON_POSTGRES = ['the same on PostgreSQL', ['node', 'scripts/crash-test.mjs', '5', '--postgres']];
+await suites.together('kills in the middle of writing, hostile requests', 1.5, [
+  KILLS,
+  ...(cluster ? [KILLS_ON_POSTGRES] : []),
+  ['250 hostile requests', ['node', 'scripts/attack.mjs', '250']],
+]);
 await cluster?.stop();
 process.exit(suites.close());

@@ -288,7 +288,7 @@ describe('the eighteen jobs', () => {
   it('a yellowed white tee in hard water', () => {
     const { first, wash, end } = on('yellowSweat', 'white');
     expect(passOf(first, 'longOxygenSoak').minutes).toEqual({ min: 360, max: 480 });
-    expect(textOf(wash?.extra ?? [])).toMatch(/Half a measure, an extra rinse; in hard water citrate/);
+    expect(textOf(wash?.extra ?? [])).toMatch(/Half a measure, extra rinse; citrate in hard water/);
     expect(end.rounds).toBe(3);
   });
   it('candle wax on a tablecloth', () => {

@@ -12,6 +12,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { afterEach, beforeEach, describe, expect, inject, it } from 'vitest';
+import { shareByDay } from '../test/byDay.js';
 import { openDatabase } from './openDatabase.js';
 import { households } from './tables.js';
 
@@ -167,28 +168,32 @@ describe('a data directory', () => {
     expect(everything(join(dir, aside ?? ''))).toEqual(before);
   });
 
-  it.each([
+  const damaged = [
     ['a page of a table', 'base', 64_000, 5000],
     ['the catalogue of tables', 'global/pg_filenode.map', 0, 8],
     ['the control file', 'global/pg_control', 0, 20],
-  ])('is told to be damaged, and nothing is changed: %s', async (_what, where, least, from) => {
-    const first = await open();
-    const jpeg = 'x'.repeat(50_000);
-    await first.db.insert(households).values({ id: 1, settings: { jpeg } as never });
-    await first.close();
-    const target = join(dir, 'db', where);
-    const files = statSync(target).isDirectory()
-      ? readdirSync(target, { recursive: true }).map((name) => join(target, String(name)))
-      : [target];
-    for (const file of files)
-      if (statSync(file).isFile() && statSync(file).size >= least) {
-        const bytes = readFileSync(file);
-        // In each page: somewhere behind its head.
-        for (let at = from; at < bytes.length; at += 8192) bytes.fill(0x5a, at, at + 40);
-        writeFileSync(file, bytes);
-      }
-    await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
-  });
+  ] as const;
+  it.each(shareByDay(damaged, 3))(
+    'is told to be damaged, and nothing is changed: %s',
+    async (_what, where, least, from) => {
+      const first = await open();
+      const jpeg = 'x'.repeat(50_000);
+      await first.db.insert(households).values({ id: 1, settings: { jpeg } as never });
+      await first.close();
+      const target = join(dir, 'db', where);
+      const files = statSync(target).isDirectory()
+        ? readdirSync(target, { recursive: true }).map((name) => join(target, String(name)))
+        : [target];
+      for (const file of files)
+        if (statSync(file).isFile() && statSync(file).size >= least) {
+          const bytes = readFileSync(file);
+          // In each page: somewhere behind its head.
+          for (let at = from; at < bytes.length; at += 8192) bytes.fill(0x5a, at, at + 40);
+          writeFileSync(file, bytes);
+        }
+      await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
+    },
+  );
 
   it('is refused, untouched, when it holds something else', async () => {
     writeFileSync(join(dir, 'letters.txt'), 'mine');

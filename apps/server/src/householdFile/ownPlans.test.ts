@@ -11,7 +11,8 @@ let text: string;
 beforeAll(async () => {
   home = await testApp({ demo: true });
   stranger = await testApp({ sealKey: Buffer.alloc(32, 9) });
-  text = (await home.http.get('/api/household/file').expect(200)).text;
+  text = withFewPlans((await home.http.get('/api/household/file').expect(200)).text);
+  await home.http.put('/api/household/file').send(JSON.parse(text)).expect(200);
 });
 afterAll(async () => {
   await home.close();
@@ -21,6 +22,20 @@ afterAll(async () => {
 type File = HouseholdFile;
 /** Plans of a file that are tried. */
 const SOME = 6;
+/** Plans besides those with a run under way: a file of all of them takes four times as long to read. */
+const OTHERS = 7;
+function withFewPlans(whole: string): string {
+  const file = HouseholdFile.parse(JSON.parse(whole));
+  const inUse = new Set(underWay(file).map(({ planId }) => planId));
+  const waits = waiting(file);
+  const others = file.plans.filter((one) => !inUse.has(one.id) && one !== waits).slice(0, OTHERS);
+  const kept = new Set([...inUse, waits.id, ...others.map(({ id }) => id)]);
+  return JSON.stringify({
+    ...file,
+    plans: file.plans.filter(({ id }) => kept.has(id)),
+    runs: file.runs.filter(({ planId }) => kept.has(planId)),
+  });
+}
 const fresh = (): File => HouseholdFile.parse(JSON.parse(text));
 const read = (at: TestApp, file: File) => at.http.put('/api/household/file').send(file);
 const begin = (at: TestApp, planId: string) =>

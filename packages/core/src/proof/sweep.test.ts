@@ -7,7 +7,7 @@ import { sweepRange } from './sweepRange.js';
 const sweep = sweepOf(knowledge);
 const SAMPLE = 12_000;
 /** Planned and checked each day; the nightly sweep takes many times as many. */
-const CHECKED = 3000;
+const CHECKED = 2000;
 
 /**
  * Most plans of the sample with a fault of sense, by kind: what is left today. It may only fall.

@@ -1,9 +1,11 @@
+import type { Agent, Note } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { sweepOf } from '../proof/sweepCase.js';
-import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { contextOf, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { findingWords } from '../words/findings/findingWords.js';
 import { whenWords } from '../words/whenWords.js';
+import { sayable } from './case/sayable.js';
 import { planTreatment } from './planTreatment.js';
 
 const say = {
@@ -98,5 +100,39 @@ describe('for whom a line is, on the look-up pages', () => {
     );
     expect(texts.filter((text) => text !== null).length).toBeGreaterThan(20);
     for (const text of texts) expect(text ?? '').not.toMatch(/undefined|null|\[object/);
+  });
+});
+
+describe('a round', () => {
+  it('has no method twice, also where one was put off from the round before', () => {
+    const hat = piece('feltHat', { wool: 100 }, { colour: 'white', condition: 'thinning', label: label(40) });
+    const facts = trouble('pollen', hat, {
+      ...{ age: 'days', wetness: 'unknown', size: 'unknown', reach: 'shop' },
+      tried: tried('vinegar'),
+    });
+    for (const { passes } of planOf(facts).rounds) {
+      const ids = passes.map(({ methodId }) => methodId);
+      expect(ids).toEqual([...new Set(ids)]);
+    }
+  });
+});
+
+describe('what is said of a product', () => {
+  it('is of the products of the plan, not of one that was only tried', () => {
+    const alcohol = knowledge.agents.find(({ id }) => id === 'isopropanol') ?? expect.unreachable();
+    const note: Note = {
+      text: 'Alcohol is for resin.',
+      when: { uses: ['alcohol'] },
+      asks: [],
+      bars: [],
+      names: [],
+    };
+    const context = contextOf(
+      trouble('propolis', piece('shirt', { cotton: 100 }), { tried: tried(alcohol.id) }),
+    );
+    const saidWith = (used: readonly Agent[]) =>
+      sayable([note], context, { unwetted: true, bars: new Set(), used });
+    expect(saidWith([])).toEqual([]);
+    expect(saidWith([alcohol])).toEqual([note.text]);
   });
 });

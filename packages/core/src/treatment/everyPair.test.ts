@@ -21,7 +21,7 @@ describe('every mark on every fibre', () => {
       for (const [row, mark] of knowledge.marks.entries()) {
         // As the fields of a board: every mark and every fibre is met, each with others.
         const turned = turnedBy(knowledge.fibres, row + name.length);
-        for (const fibre of shareByDay(turned, 6)) {
+        for (const fibre of shareByDay(turned, 12)) {
           const plan = planTreatment(
             trouble(mark.id, piece(itemId, { [fibre.id]: 100 }, facts)),
             household,

@@ -39,7 +39,7 @@ describe('any plan', () => {
           answerOf(planTreatment(facts, home, knowledge)),
         );
       }),
-      { numRuns: runs(300) },
+      { numRuns: runs(120) },
     );
   });
 
@@ -74,7 +74,7 @@ describe('any plan', () => {
           expect(Math.abs(amount - wanted)).toBeLessThanOrEqual(wanted >= 10 ? 0.5 : 0.06);
         }
       }),
-      { numRuns: runs(300) },
+      { numRuns: runs(120) },
     );
   });
 
@@ -91,7 +91,7 @@ describe('any plan', () => {
         expect(fewer.tempC.max).toBeGreaterThanOrEqual(all.tempC.max);
         expect(fewer.pH.max).toBeGreaterThanOrEqual(all.pH.max);
       }),
-      { numRuns: runs(200) },
+      { numRuns: runs(80) },
     );
   });
 });

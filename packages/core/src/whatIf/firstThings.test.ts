@@ -28,7 +28,7 @@ describe('the first seconds, from the trouble alone', () => {
   });
   it('never water before the piece is known, nor on a carpet of which nobody knows the fibre', () => {
     // One takes up to 27 plans.
-    for (const { id } of shareByDay(knowledge.marks, 6))
+    for (const { id } of shareByDay(knowledge.marks, 18))
       expect([id, verbs(only(id))]).not.toContain('coldFlush');
     expect(verbs(only('redWine', 'carpet'))).toEqual(['blot']);
     const wool = only('redWine', 'carpet');
@@ -44,7 +44,7 @@ describe('the questions', () => {
   it('are two at most, each with what it gains, the piece first and then the most', () => {
     const facts = (markId: string) => ask(only(markId)).questions.map(({ fact }) => fact);
     expect(facts('blood')[0]).toBe('item');
-    for (const { id } of shareByDay(knowledge.marks, 6)) {
+    for (const { id } of shareByDay(knowledge.marks, 18)) {
       const { questions } = ask(only(id));
       expect(questions.length).toBeLessThanOrEqual(2);
       const gains = questions.filter(({ fact }) => fact !== 'item').map(({ gain }) => gain);

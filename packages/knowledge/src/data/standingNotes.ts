@@ -31,7 +31,7 @@ export const STANDING_NOTES = {
   rolledFirst: always('Roll it in a towel first.'),
   fanned: always('Then a cool fan.', { asks: ['motor'] }),
   washAlone: always('Wash it alone.'),
-  allTogether: always('All pieces together in it.'),
+  allTogether: always('All pieces together.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
   rinseOutProduct: always('First rinse out what was put on it, in two cold waters.', {
     asks: ['water'],

@@ -15,7 +15,7 @@ export const NoteConditions = circumstances
     unwetted: z.boolean().optional(),
     /** A dryer is in the house. */
     dryer: z.boolean().optional(),
-    /** The plan uses one of these, or one was tried before. */
+    /** The plan uses a product of one of these kinds. */
     uses: z.array(Chemistry).min(1).optional(),
   })
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');

@@ -33,16 +33,7 @@ export function sayable(notes: readonly Note[], context: PlanContext, moment: Mo
 /** A line is said only where the facts make its conditions true. */
 function holds(note: Note, context: PlanContext, { unwetted, used }: Moment): boolean {
   if (note.when === 'always') return true;
-  const {
-    drains,
-    keptDry,
-    white,
-    unwetted: wantsUnwetted,
-
-    dryer,
-    uses,
-    ...circumstances
-  } = note.when;
+  const { drains, keptDry, white, unwetted: wantsUnwetted, dryer, uses, ...circumstances } = note.when;
   const { rinsable, facts, household, envelope } = context;
   const agrees = (wanted: boolean | undefined, is: boolean) => wanted === undefined || wanted === is;
   const truth = decideOne(circumstances, context, NOTHING_DONE);
@@ -53,20 +44,13 @@ function holds(note: Note, context: PlanContext, { unwetted, used }: Moment): bo
     agrees(white, facts.piece.colour === 'white') &&
     agrees(wantsUnwetted, unwetted) &&
     agrees(dryer, household.hasDryer) &&
-    (uses === undefined || isUsed(uses, context, used))
+    (uses === undefined || areUsed(uses, used))
   );
 }
 
-/** One of the chemistries is in the plan, or was tried before. */
-function isUsed(
-  uses: readonly Chemistry[],
-  { facts, index }: PlanContext,
-  used: readonly Agent[] | undefined,
-): boolean {
-  if (used === undefined) return true;
-  const tried = facts.tried.flatMap(({ agentId }) => index.agents.get(agentId) ?? []);
-  return [...used, ...tried].some(({ chemistries }) => chemistries.some((one) => uses.includes(one)));
-}
+/** One of the products of the plan has one of the chemistries. A product that was only tried before does not count. */
+const areUsed = (uses: readonly Chemistry[], used: readonly Agent[] | undefined): boolean =>
+  used === undefined || used.some(({ chemistries }) => chemistries.some((one) => uses.includes(one)));
 
 /** The chemistry a word means, where a limit on it can forbid the word. */
 const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {

@@ -129,15 +129,20 @@ function bathsLast(list: readonly Placing[], context: PlanContext): readonly Pla
   return early.reduce<readonly Placing[]>((all, bath) => insertPass(all, bath, context), others);
 }
 
-/** A stand-in is left out where another pass of the round uses its product in the same kind of work. */
+/**
+ * A method is done once in a round: of two, as where one was put off from the round before, the later is kept. A
+ * stand-in is left out where another pass of the round uses its product in the same kind of work.
+ */
 function withoutDoubled(chosen: readonly Placing[], context: PlanContext): Placing[] {
+  const idOf = ({ fitted }: Placing) => fitted.eligible.method.id;
   const workOf = ({ fitted: { eligible } }: Placing) =>
     [phaseOf(eligible.method, context), ...eligible.appliedAgents.map(({ id }) => id).sort()].join();
-  return chosen.filter(
+  const once = chosen.filter((one, at) => chosen.slice(at + 1).every((other) => idOf(other) !== idOf(one)));
+  return once.filter(
     (one, at) =>
       one.fitted.insteadOf === null ||
       one.fitted.eligible.appliedAgents.length === 0 ||
-      !chosen.some(
+      !once.some(
         (other, place) =>
           other !== one && workOf(other) === workOf(one) && (other.fitted.insteadOf === null || place < at),
       ),

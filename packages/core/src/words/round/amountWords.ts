@@ -16,12 +16,15 @@ const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½',
 /** Drops of a thin liquid in a millilitre: the pharmacopoeia's dropper, from memory. */
 const DROPS_PER_ML = 20;
 
-/** What the measures of the house give: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in a jug". */
-export const toolWords = ({ counts }: SnappedVolume): string =>
+/**
+ * What the measures of the house give: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in a jug".
+ * @param isShort says "50 mL" of a jug, where the page has no room for more
+ */
+export const toolWords = ({ counts }: SnappedVolume, isShort = false): string =>
   counts
     .map(({ toolId, name, count }) =>
       toolId === 'jug'
-        ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug`
+        ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL${isShort ? '' : ' in a jug'}`
         : `${countWords(count)}\u00a0${name ?? TOOL_WORDS[toolId]}` +
           (count > 1 && (name !== null || toolId.endsWith('Cup')) ? 's' : ''),
     )

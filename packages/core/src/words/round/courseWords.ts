@@ -59,7 +59,7 @@ export const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>>
   blot: 'Blot.',
   short: 'A short rinse.',
   noFoam: 'Rinse all foam out.',
-  full: 'Rinse fully, two waters.',
+  full: 'Two full rinses.',
   damp: 'Plain damp cloth twice.',
   dryToTouch: 'Plain damp cloth twice, then dry to the touch.',
   airOut: 'Air it until nothing smells.',

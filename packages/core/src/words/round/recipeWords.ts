@@ -122,9 +122,9 @@ function amountText(ingredient: Ingredient, say: Lexicon): string {
   const { massG, volumeML, snapped, basis } = ingredient;
   const exact = exactText(ingredient, say);
   if (massG === null && volumeML !== null && volumeML < SAID_IN_DROPS_ML) return dropWords(volumeML);
-  // Millilitres in a jug say a liquid's amount by themselves; a powder's they measure.
+  // Millilitres of a jug are a liquid's exact amount already; for a powder they are the measure.
   const isSame = massG === null && snapped?.counts.some(({ toolId }) => toolId === 'jug');
-  return !snapped || isSame || basis === 'weighed' ? exact : `${toolWords(snapped)} (${exact})`;
+  return !snapped || isSame || basis === 'weighed' ? exact : `${toolWords(snapped, true)} (${exact})`;
 }
 
 const exactText = ({ massG, volumeML }: Ingredient, say: Lexicon): string =>

@@ -53,9 +53,9 @@ export const yellowAndGrey = [
             onlyIf: [C.stiff],
             stop: 'It feels soft.',
           }),
-          P.long('yellow', { c: [40, 60], stop: 'White all over, or nothing changes.' }),
+          P.long('yellow', { c: [40, 60], stop: 'All white, or nothing changes.' }),
         ],
-        wash: W.white([40, 60], 'Half a measure, an extra rinse; in hard water citrate.'),
+        wash: W.white([40, 60], 'Half a measure, extra rinse; citrate in hard water.'),
         dry: ['sun', 'line'],
         second: [
           P.peroxideSuds('yellow', { optional: true, onlyIf: [C.lastRim, C.white] }),
