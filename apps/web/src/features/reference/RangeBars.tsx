@@ -1,5 +1,6 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { NARROW } from '../../theme/media';
 
 export interface ReferenceRangeBar {
   readonly key: string;
@@ -27,8 +28,9 @@ export function RangeBars({
           templateColumns="minmax(6.25rem, 13.125rem) minmax(2.5rem, 1fr) 4.75rem"
           gap="3"
           alignItems="center"
+          css={{ [NARROW]: { gridTemplateColumns: 'minmax(0, 1fr) auto' } }}
         >
-          <Box>{name}</Box>
+          <Box css={{ [NARROW]: { gridColumn: '1 / -1' } }}>{name}</Box>
           <Box position="relative" height="0.625rem" borderRadius="full" bg="track" aria-hidden="true">
             <Box
               position="absolute"
