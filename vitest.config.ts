@@ -3,8 +3,8 @@ import { defaultClientConditions, defaultServerConditions } from 'vite';
 import { defineConfig } from 'vitest/config';
 
 /**
- * The API on a PostgreSQL server too, if the tests have one: by day what hangs on the engine, every writing route among
- * it; at night all but the tests of the embedded engine.
+ * The API on a PostgreSQL server too, if the tests have one. By day: what depends on the engine, and every writing
+ * route. At night: all but the tests of the embedded engine.
  */
 const ON_POSTGRES = [
   ...['api', 'tub', 'devices/devices', 'householdFile/acceptedWrites'],

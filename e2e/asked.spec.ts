@@ -17,7 +17,7 @@ test('a new trouble on a known piece: three interactions and far less than 15 se
   await expect(page.getByLabel('The facts', { exact: true })).toContainText(
     /There is red wine on the damask cloth, still wet, .*; it came just now\./,
   );
-  await expect(desk.rung('coldFromBack')).toBeVisible();
+  await expect(desk.pass('coldFromBack')).toBeVisible();
   await expect(page.getByRole('region', { name: 'At once' })).toContainText('Blot a minute');
   expect(interactions).toBe(3);
   expect(Date.now() - startedAt).toBeLessThan(15_000);
@@ -39,7 +39,7 @@ atNight('blood and soup on a mattress make one plan; what is gone drops out', as
   );
   await desk.unfold('Keep in mind');
   await expect(page.getByText('One plan for all 2')).toBeVisible();
-  await expect(desk.rung('detergentBlot')).toBeVisible();
+  await expect(desk.pass('detergentBlot')).toBeVisible();
   await desk.openBlank('left');
   await page.getByRole('button', { name: 'blood protein and iron' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
@@ -58,14 +58,14 @@ test('three questions tell why it is yellow, and the plan follows the answer', a
   await expect(page.getByRole('list', { name: 'Likely causes' }).locator('li').first()).toContainText(
     'yellowing from storage',
   );
-  await expect(desk.rung('longOxygenSoak')).toBeVisible();
+  await expect(desk.pass('longOxygenSoak')).toBeVisible();
   await page.getByRole('button', { name: 'Evenly all over' }).click();
   await page.getByRole('button', { name: 'Yes', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Likely causes' }).locator('li').first()).toContainText(
     'iron in the water',
   );
-  await expect(desk.rung('longOxygenSoak')).toHaveCount(0);
-  await expect(desk.rung('citricSoak')).toBeVisible();
+  await expect(desk.pass('longOxygenSoak')).toHaveCount(0);
+  await expect(desk.pass('citricSoak')).toBeVisible();
 });
 
 atNight('positions stand side by side, and one is followed in this plan alone', async ({ page }) => {
@@ -79,12 +79,12 @@ atNight('positions stand side by side, and one is followed in this plan alone', 
   await expect(dialog.locator('[data-school]')).toHaveCount(3);
   await expect(dialog.locator('[data-school="dyeSuspendingFirst"]')).toContainText('this plan follows it');
   await dialog.locator('[data-school="reducerFirst"]').getByRole('button').click();
-  await expect(desk.rung('reducerSoak')).toBeVisible();
+  await expect(desk.pass('reducerSoak')).toBeVisible();
   await expect(page.locator('[data-dispute="runWay"]')).toContainText('chosen for this plan');
 });
 
 atNight(
-  'a struck method says what would change that; a rung says why it stops where it stops',
+  'a struck method says what would change that; a pass says why it stops where it stops',
   async ({ page }) => {
     const desk = new Desk(page);
     await desk.open();
@@ -92,7 +92,7 @@ atNight(
     await desk.find('piece', 'damask');
     await desk.choose('age', 'today');
     await desk.choose('wetness', 'dry');
-    const soak = desk.rung('oxygenSoak');
+    const soak = desk.pass('oxygenSoak');
     await soak.getByRole('button', { name: /^Why step/ }).click();
     await expect(soak).toContainText('Not hotter than 60 °C: sewn-in label.');
     await expect(soak).toContainText('beetroot red');

@@ -64,7 +64,7 @@ export class Desk {
 
   /** Opens the reasons of a step. */
   async why(methodId: string): Promise<void> {
-    await this.rung(methodId)
+    await this.pass(methodId)
       .getByRole('button', { name: /^Why step/ })
       .click();
   }
@@ -148,8 +148,8 @@ export class Desk {
     await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
-  rung(methodId: string): Locator {
-    return this.page.locator(`[data-rung="${methodId}"]`).first();
+  pass(methodId: string): Locator {
+    return this.page.locator(`[data-pass="${methodId}"]`).first();
   }
 
   lost(methodId: string): Locator {

@@ -132,7 +132,7 @@ test('the first Tab leads past the places, and a move gives the focus to the hea
 test('where less motion is wanted, nothing moves', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
-  await expect(page.locator('[data-rung]').first()).toBeVisible();
+  await expect(page.locator('[data-pass]').first()).toBeVisible();
   const longest = await page.evaluate(() =>
     Math.max(
       ...[...document.querySelectorAll('*')].flatMap((one) => {
@@ -201,7 +201,7 @@ test('degrees and measures follow the household everywhere', async ({ page }) =>
   await page.getByRole('button', { name: 'US quarts and ounces' }).click();
   await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
   const desk = new Desk(page);
-  await expect(desk.rung('oxygenSoak')).toContainText('in 7.4 US qt at 140 °F');
+  await expect(desk.pass('oxygenSoak')).toContainText('in 7.4 US qt at 140 °F');
   await page.getByRole('button', { name: 'All limits of the piece' }).click();
   await expect(page.getByRole('button', { name: 'Why 140 °F?' })).toBeVisible();
   await page.goto('/household');
@@ -253,7 +253,7 @@ test('the preview is asked for soon after the last key', async ({ page }) => {
     expect((await answered).ok()).toBe(true);
   }
   // By the page's own clock, from the key to the question: how long the server takes is measured elsewhere. Other work
-  // of the machine makes single questions late, so the soonest counts; a page that waits before it asks is late each time.
+  // of the machine makes single questions late, so the soonest counts. A page that waits before it asks is late each time.
   const waits = await page.evaluate(() => (window as unknown as Typed).waits);
   expect(waits.length).toBeGreaterThanOrEqual(8);
   expect(Math.min(...waits)).toBeLessThan(100);

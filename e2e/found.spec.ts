@@ -16,18 +16,18 @@ atNight(
     await expect(page.getByRole('option').first()).toContainText('red wine on the armchair or sofa');
     await page.keyboard.press('Enter');
     const desk = new Desk(page);
-    await expect(desk.rung('absorbentOnWet')).toBeVisible();
+    await expect(desk.pass('absorbentOnWet')).toBeVisible();
     await expect(
       page.getByText('No upholstery code entered: dry powder only, until a water test'),
     ).toBeVisible();
     await desk.unfold('Not used here');
     await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
     await desk.choose('waterTest', 'took water: no colour, no ring');
-    await expect(desk.rung('coldBlot')).toBeVisible();
+    await expect(desk.pass('coldBlot')).toBeVisible();
     await expect(page.getByText('No upholstery code entered')).toHaveCount(0);
     await desk.choose('waterTest', 'bled, ringed or crushed');
     await expect(page.getByText('The hidden water test was not passed')).toBeVisible();
-    await expect(desk.rung('coldBlot')).toHaveCount(0);
+    await expect(desk.pass('coldBlot')).toHaveCount(0);
     await page.reload();
     await expect(desk.blank('waterTest')).toHaveText('bled, ringed or crushed');
   },
@@ -99,14 +99,14 @@ atNight('a print on the front is told with one choice and keeps solvents off', a
   await desk.newPiece('tee', 'T-shirt or polo');
   await desk.openBlank('fibres');
   await page.getByRole('button', { name: /^As usual/ }).click();
-  await expect(desk.rung('alcoholSpot')).toBeVisible();
+  await expect(desk.pass('alcoholSpot')).toBeVisible();
   await desk.openBlank('fibres');
   await page.getByLabel('What else is on it').selectOption({ label: 'print, foil or flock' });
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(desk.rung('alcoholSpot')).toHaveCount(0);
+  await expect(desk.pass('alcoholSpot')).toHaveCount(0);
   await desk.unfold('Not used here');
   await expect(page.locator('[data-lost=alcoholSpot]')).toContainText('print, foil or flock');
   await desk.openBlank('fibres');
   await page.getByRole('button', { name: 'Remove print, foil or flock' }).click();
-  await expect(desk.rung('alcoholSpot')).toBeVisible();
+  await expect(desk.pass('alcoholSpot')).toBeVisible();
 });

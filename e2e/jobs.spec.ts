@@ -196,9 +196,11 @@ for (const [words, told, steps] of TYPED)
     await page.setViewportSize(DESK);
     await tellTheRest(page, desk, told);
     await desk.openRounds();
-    for (const methodId of steps) await expect(desk.rung(methodId), methodId).toBeVisible();
+    for (const methodId of steps) await expect(desk.pass(methodId), methodId).toBeVisible();
     const order = () =>
-      page.locator('[data-rung]').evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-rung')));
+      page
+        .locator('[data-pass]')
+        .evaluateAll((passes) => passes.map((pass) => pass.getAttribute('data-pass')));
     const ofJob = async () => (await order()).filter((id) => steps.includes(id ?? '')).slice(0, steps.length);
     expect(await ofJob()).toEqual(steps);
 

@@ -36,8 +36,8 @@ test('What works shows a method that left the passes because of the log, and why
   await expect(row).toContainText('less than usual');
   await expect(row.getByRole('img')).toHaveAccessibleName(/Usual: \d+ to \d+ % a round\. Here: \d+ to \d+ %/);
   await changed.getByRole('link', { name: 'To its plan' }).first().click();
-  await expect(page.locator('[data-rung=citricSoak]')).toContainText('from your own results: 2 of 2');
-  await expect(page.locator('[data-rung=deepStrip]')).toHaveCount(0);
+  await expect(page.locator('[data-pass=citricSoak]')).toContainText('from your own results: 2 of 2');
+  await expect(page.locator('[data-pass=deepStrip]')).toHaveCount(0);
 });
 
 test('a trial side by side: refused where unfair, drawn and blind where fair, told plainly', async ({

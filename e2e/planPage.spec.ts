@@ -15,7 +15,7 @@ async function beetroot(page: Page): Promise<Desk> {
   await desk.find('piece', 'damask');
   await desk.choose('age', 'today');
   await desk.choose('wetness', 'dry');
-  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await expect(desk.pass('oxygenSoak')).toBeVisible();
   return desk;
 }
 
@@ -37,17 +37,17 @@ test('another vessel is taken at its step: its water is worked out at once, and 
   const taken = (where: Page) =>
     where.getByRole('group', { name: 'Made in' }).first().getByRole('button', { name, pressed: true });
   await expect(taken(page)).toHaveCount(0);
-  const before = await desk.rung('oxygenSoak').textContent();
+  const before = await desk.pass('oxygenSoak').textContent();
   await tiles.getByRole('button', { name }).click();
   await expect(taken(page)).toBeVisible();
-  await expect(desk.rung('oxygenSoak')).not.toHaveText(before ?? '');
-  const after = await desk.rung('oxygenSoak').locator('strong', { hasText: 'L at' }).first().textContent();
+  await expect(desk.pass('oxygenSoak')).not.toHaveText(before ?? '');
+  const after = await desk.pass('oxygenSoak').locator('strong', { hasText: 'L at' }).first().textContent();
   await page.reload();
   await expect(taken(page)).toBeVisible();
   const copy = await context.newPage();
   await copy.goto(page.url());
   await expect(taken(copy)).toBeVisible();
-  await expect(new Desk(copy).rung('oxygenSoak')).toContainText(after ?? '');
+  await expect(new Desk(copy).pass('oxygenSoak')).toContainText(after ?? '');
   await copy.close();
   await page.getByRole('link', { name: 'Today', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
@@ -62,7 +62,7 @@ atNight(
     await page.goto(
       addressOf({ facts: { markIds: ['motorOil'], age: 'minutes', wetness: 'wet', piece: OIL_TEE } }),
     );
-    const powder = desk.rung('absorbentDust');
+    const powder = desk.pass('absorbentDust');
     const amount = powder.locator('strong', { hasText: /mL|tsp|tbsp/ }).first();
     const before = await amount.textContent();
     await powder.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' }).click();
@@ -72,7 +72,7 @@ atNight(
     await expect(desk.blank('size')).toHaveText('coin-sized');
 
     await desk.alsoToBuy();
-    const spirits = desk.rung('spiritsSpot');
+    const spirits = desk.pass('spiritsSpot');
     await expect(spirits).toContainText('to buy: mineral spirits');
     const have = spirits.getByRole('button', { name: /^With what you have: / });
     const name = /: (.*), \d/.exec((await have.textContent()) ?? '')?.[1] ?? '';
@@ -103,11 +103,11 @@ test('what is usual is said; the tag answers it for good, another fibre changes 
   await expect(page.getByRole('group', { name: 'What is it made of?' })).toHaveCount(0);
   await page.reload();
   await expect(read).toBeVisible();
-  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await expect(desk.pass('oxygenSoak')).toBeVisible();
   await read.click();
   await page.getByRole('button', { name: 'It is silk' }).click();
   await expect(read).toHaveCount(0);
-  await expect(desk.rung('oxygenSoak')).toHaveCount(0);
+  await expect(desk.pass('oxygenSoak')).toHaveCount(0);
   // A tag is that of the piece that was looked at.
   await page.goto(addressOf({ facts: { ...coffee, seen: { usualTag: true } } }));
   await expect(read).toBeVisible();
@@ -120,23 +120,23 @@ test('a step is left out and put back; telling another begins anew, and back bri
 }) => {
   const desk = await beetroot(page);
   await desk
-    .rung('oxygenSoak')
+    .pass('oxygenSoak')
     .getByRole('button', { name: /^Why step/ })
     .click();
-  await desk.rung('oxygenSoak').getByRole('button', { name: 'Leave this step out' }).click();
+  await desk.pass('oxygenSoak').getByRole('button', { name: 'Leave this step out' }).click();
   const putBack = page.getByRole('button', { name: 'Put back: Oxygen soak' });
   await expect(putBack).toBeVisible();
   await expect(
-    page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-rung=oxygenSoak]'),
+    page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-pass=oxygenSoak]'),
   ).toHaveCount(0);
   await page.reload();
   await putBack.click();
-  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await expect(desk.pass('oxygenSoak')).toBeVisible();
   await page.getByRole('button', { name: 'Add another' }).click();
   await expect(page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
   await expect(page.getByText('Started and not kept:')).toContainText('beetroot on the damask cloth');
   await page.goBack();
-  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await expect(desk.pass('oxygenSoak')).toBeVisible();
 });
 
 atNight(
@@ -144,16 +144,16 @@ atNight(
   async ({ page }) => {
     const desk = await beetroot(page);
     await desk.why('oxygenSoak');
-    const soak = desk.rung('oxygenSoak');
+    const soak = desk.pass('oxygenSoak');
     await soak.getByRole('button', { name: 'Use something else' }).click();
     const other = soak.getByRole('button').filter({ hasText: '% gone after it' }).first();
     const name = ((await other.locator('span').first().textContent()) ?? '').trim();
     await other.click();
     await expect(page.getByRole('list', { name: 'Steps of round 1' })).toContainText(name);
-    await expect(page.locator('[data-rung=oxygenSoak]')).toHaveCount(0);
+    await expect(page.locator('[data-pass=oxygenSoak]')).toHaveCount(0);
     await page.reload();
     await page.getByRole('button', { name: `Oxygen soak again, not ${name}` }).click();
-    await expect(desk.rung('oxygenSoak')).toBeVisible();
+    await expect(desk.pass('oxygenSoak')).toBeVisible();
   },
 );
 
@@ -192,7 +192,7 @@ atNight('the round that may follow is an outline until it is asked for', async (
   await expect(page.getByRole('region', { name: 'Round 1' })).toContainText('No change: round 2');
   await expect(round).toHaveCount(0);
   await page.getByRole('button', { name: 'Open round 2' }).click();
-  await expect(round.locator('[data-rung]').first()).toBeVisible();
+  await expect(round.locator('[data-pass]').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close round 2' }).click();
   await expect(round).toHaveCount(0);
 });

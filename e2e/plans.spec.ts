@@ -11,7 +11,7 @@ interface Told {
 }
 interface Case extends Told {
   readonly name: string;
-  readonly rungs: readonly string[];
+  readonly passes: readonly string[];
   /** Words that must stand on the page. */
   readonly says?: readonly RegExp[];
 }
@@ -35,14 +35,14 @@ const CASES: readonly Case[] = [
     ...carpet,
     marks: ['blackcurrant'],
     facts: fresh,
-    rungs: ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
+    passes: ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
   },
   {
     name: 'berry wine on a stair carpet, a week old',
     ...carpet,
     marks: ['blackcurrant'],
     facts: { age: 'weeks', wetness: 'dry' },
-    rungs: ['vinegarDetergentBlot', 'peroxideDab'],
+    passes: ['vinegarDetergentBlot', 'peroxideDab'],
     says: [/odds are lower/],
   },
   {
@@ -52,7 +52,7 @@ const CASES: readonly Case[] = [
     parts: { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } },
     piece: { colour: 'white' },
     facts: { age: 'days', wetness: 'dry' },
-    rungs: ['absorbentDust', 'detergentBlot', 'peroxideDab'],
+    passes: ['absorbentDust', 'detergentBlot', 'peroxideDab'],
     says: [/One plan for all 2/, /Never flooded/],
   },
   {
@@ -62,7 +62,7 @@ const CASES: readonly Case[] = [
     parts: { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} },
     piece: { colour: 'dark' },
     facts: { age: 'weeks' },
-    rungs: ['sweatbandWipe'],
+    passes: ['sweatbandWipe'],
     says: [/Never soaked/],
   },
   {
@@ -72,7 +72,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60), dryMassG: 14_000 },
     facts: whole,
-    rungs: ['dryVacuum', 'oxygenSoak'],
+    passes: ['dryVacuum', 'oxygenSoak'],
   },
   {
     name: 'indigo run from jeans on cream curtains',
@@ -81,7 +81,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 60, linen: 40 } },
     piece: { colour: 'natural', label: machine(40) },
     facts: { ...whole, wetness: 'wet', age: 'hours', reach: 'shop' },
-    rungs: ['dyeSuspendingSoak'],
+    passes: ['dyeSuspendingSoak'],
     says: [/do not tumble/],
   },
   {
@@ -91,7 +91,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { linen: 100 }, binding: { cotton: 100 } },
     piece: { colour: 'multicoloured', fastness: 'failed', label: machine(60) },
     facts: { ...whole, wetness: 'wet', age: 'hours' },
-    rungs: ['delicateHandSoak'],
+    passes: ['delicateHandSoak'],
     says: [/Keep it wet, cold and moving/],
   },
   {
@@ -101,7 +101,7 @@ const CASES: readonly Case[] = [
     parts: { lace: { cotton: 100 }, ribbon: { silk: 100 } },
     piece: { colour: 'natural', condition: 'antique' },
     facts: { ...whole, age: 'months' },
-    rungs: ['airing'],
+    passes: ['airing'],
     says: [/conservator/],
   },
   {
@@ -111,7 +111,7 @@ const CASES: readonly Case[] = [
     parts: { shell: { polyamide: 80, elastane: 20 }, padding: { polyester: 100 } },
     piece: { colour: 'dark', label: machine(30, { bleach: 'never', tumble: 'never' }) },
     facts: whole,
-    rungs: ['vinegarSoak', 'gentleMachineWash'],
+    passes: ['vinegarSoak', 'gentleMachineWash'],
     says: [/The pad splits/],
   },
   {
@@ -121,7 +121,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'dark', fastness: 'proven', label: machine(60) },
     facts: { ...whole, age: 'months' },
-    rungs: ['deepStrip', 'vinegarRinse'],
+    passes: ['deepStrip', 'vinegarRinse'],
     says: [/Softener makes towels absorb less/],
   },
   {
@@ -131,7 +131,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'mid', label: machine(40) },
     facts: { age: 'hours' },
-    rungs: ['absorbentDust', 'neatDetergentSpot'],
+    passes: ['absorbentDust', 'neatDetergentSpot'],
     says: [/No water first/],
   },
   {
@@ -141,7 +141,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { wool: 100 } },
     piece: { colour: 'white' },
     facts: { age: 'hours', wetness: 'dry' },
-    rungs: ['brushOffDry', 'delicateHandSoak'],
+    passes: ['brushOffDry', 'delicateHandSoak'],
   },
   {
     name: 'X-coded chair',
@@ -149,7 +149,7 @@ const CASES: readonly Case[] = [
     marks: ['coffee'],
     piece: { colour: 'mid', code: 'X' },
     facts: fresh,
-    rungs: ['dryBlot'],
+    passes: ['dryBlot'],
     says: [/Code X: vacuum and brush only/],
   },
   {
@@ -158,7 +158,7 @@ const CASES: readonly Case[] = [
     marks: ['coffee'],
     piece: { colour: 'mid', code: 'S' },
     facts: fresh,
-    rungs: ['dryBlot', 'absorbentOnWet'],
+    passes: ['dryBlot', 'absorbentOnWet'],
     says: [/Code S: no water/],
   },
   {
@@ -168,7 +168,7 @@ const CASES: readonly Case[] = [
     parts: { pile: { coir: 100 }, backing: {} },
     piece: { colour: 'natural' },
     facts: { age: 'days' },
-    rungs: ['brushOffDry'],
+    passes: ['brushOffDry'],
     says: [/browns when wetted/],
   },
   {
@@ -178,7 +178,7 @@ const CASES: readonly Case[] = [
     parts: { cover: { cotton: 100 }, filling: { down: 100 } },
     piece: { colour: 'white', label: machine(40) },
     facts: { age: 'hours' },
-    rungs: ['coldBlot', 'detergentBlot'],
+    passes: ['coldBlot', 'detergentBlot'],
     says: [/Down and feather: no enzymes/],
   },
   {
@@ -188,7 +188,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { polyamide: 80, elastane: 20 } },
     piece: { colour: 'pale', label: tag({ kind: 'hand' }) },
     facts: { age: 'hours' },
-    rungs: ['neatDetergentSpot', 'delicateHandSoak'],
+    passes: ['neatDetergentSpot', 'delicateHandSoak'],
     says: [/no bleach/i],
   },
   {
@@ -198,7 +198,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60) },
     facts: { age: 'weeks' },
-    rungs: ['citricSpot'],
+    passes: ['citricSpot'],
     says: [/No bleach of any kind/],
   },
   {
@@ -208,7 +208,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 97, elastane: 3 } },
     piece: { colour: 'natural' },
     facts: { age: 'weeks' },
-    rungs: ['dryVacuum', 'peroxideDab'],
+    passes: ['dryVacuum', 'peroxideDab'],
     says: [/Brush outdoors with a mask/],
   },
   {
@@ -218,7 +218,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { viscose: 100 } },
     piece: { colour: 'dark', label: tag({ kind: 'never' }, { dryClean: 'P' }) },
     facts: { age: 'hours', wetness: 'dry' },
-    rungs: [],
+    passes: [],
     says: [/no permission for solvents at home/],
   },
   {
@@ -228,7 +228,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60) },
     facts: { ...whole, age: 'months', positions: { deepStripWay: 'deepStripAView' } },
-    rungs: ['deepStripA'],
+    passes: ['deepStripA'],
     says: [/Instead of borax/],
   },
 ];
@@ -275,14 +275,14 @@ atNight('every trouble of the list brings a short plan of its own to the screen'
   for (const given of shown) {
     await page.goto(addressOf(draftOf(given)));
     const desk = new Desk(page);
-    const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to a professional';
+    const title = given.passes.length > 0 ? 'Round 1' : 'Take it to a professional';
     await expect(page.getByRole('heading', { name: title, exact: true }), given.name).toBeVisible();
-    if (given.rungs.length > 0) await desk.openRounds();
+    if (given.passes.length > 0) await desk.openRounds();
     await desk.unfold('Keep in mind');
     await page.getByRole('button', { name: 'Why this first' }).click();
-    for (const methodId of given.rungs) await expect(desk.rung(methodId), given.name).toBeVisible();
+    for (const methodId of given.passes) await expect(desk.pass(methodId), given.name).toBeVisible();
     for (const words of given.says ?? []) await expect(page.locator('main'), given.name).toContainText(words);
-    const steps = page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-rung]');
+    const steps = page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-pass]');
     expect(await steps.count(), given.name).toBeLessThanOrEqual(6);
     const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
     for (const [other, before] of seen) expect(text, `${given.name} and ${other}`).not.toBe(before);
@@ -307,8 +307,8 @@ atNight('a bottle of unknown strength is kept out, and the page says what to do'
     ),
   );
   const desk = new Desk(page);
-  await expect(desk.rung('vinegarDetergentBlot')).toBeVisible();
-  await expect(desk.rung('peroxideDab')).toHaveCount(0);
+  await expect(desk.pass('vinegarDetergentBlot')).toBeVisible();
+  await expect(desk.pass('peroxideDab')).toHaveCount(0);
   await desk.showAllLosers();
   await expect(desk.lost('peroxideDab')).toContainText(
     'The strength of your hydrogen peroxide is not known.',

@@ -13,7 +13,7 @@ atNight('blood on a wool blanket: cold, no protease, no percarbonate', async ({ 
   await desk.size('5', '5');
   await desk.allLimits();
   await expect(page.getByRole('button', { name: 'Why 30 °C?' })).toContainText('30 °C — wool 100 %');
-  await expect(desk.rung('coolDripThrough')).toContainText('Cold, 3–10 min');
+  await expect(desk.pass('coolDripThrough')).toContainText('Cold, 3–10 min');
   await desk.showAllLosers();
   await expect(desk.lost('enzymePretreat')).toContainText('No protein-cutting enzymes: wool 100 %.');
   await expect(desk.lost('oxygenSoak')).toContainText('No oxygen bleach: wool 100 %.');
@@ -30,10 +30,10 @@ atNight('blackberry on a code-W armchair: blotted, nothing immersed', async ({ p
   await desk.usualFibres();
   await desk.colour('pale');
   await desk.choose('code', 'code W · water-based foam or cleaner');
-  await expect(desk.rung('vinegarDetergentBlot')).toBeVisible();
+  await expect(desk.pass('vinegarDetergentBlot')).toBeVisible();
   await desk.openRounds();
   await desk.why('peroxideDab');
-  await expect(desk.rung('peroxideDab')).toContainText('Hidden test first');
+  await expect(desk.pass('peroxideDab')).toContainText('Hidden test first');
   await desk.allLimits();
   await expect(page.getByRole('button', { name: 'Why no soak?' })).toBeVisible();
   await page.getByRole('button', { name: 'Why no soak?' }).click();
@@ -66,9 +66,9 @@ atNight(
     const desk = new Desk(page);
     await desk.find('mark', 'storage yellow');
     await desk.find('piece', 'lawn petticoat');
-    await expect(desk.rung('longOxygenSoak')).toContainText('40 mL (42 g) oxygen bleach powder');
+    await expect(desk.pass('longOxygenSoak')).toContainText('40 mL (42 g) oxygen bleach powder');
     await desk.why('longOxygenSoak');
-    await expect(desk.rung('longOxygenSoak')).toContainText('Best at 60 °C; held to 40 °C by sewn-in label.');
+    await expect(desk.pass('longOxygenSoak')).toContainText('Best at 60 °C; held to 40 °C by sewn-in label.');
   },
 );
 
@@ -79,11 +79,11 @@ atNight('fish-meal smell on a cotton overall: cold rinse, 1 to 1 vinegar, then w
   await desk.fibre('cotton');
   await desk.colour('mid-coloured');
   await desk.tag('wash 60');
-  const rung = desk.rung('vinegarSpot');
+  const pass = desk.pass('vinegarSpot');
   await desk.why('vinegarSpot');
-  await expect(rung).toContainText('15–30 min');
-  const steps = page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-rung]');
-  await expect(steps.last()).toHaveAttribute('data-rung', /Wash$/);
+  await expect(pass).toContainText('15–30 min');
+  const steps = page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-pass]');
+  await expect(steps.last()).toHaveAttribute('data-pass', /Wash$/);
 });
 
 atNight(

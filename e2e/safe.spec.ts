@@ -14,7 +14,7 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await desk.fibre('cotton');
   await desk.colour('white');
   await expect(page.getByRole('button', { name: 'Assumed size: a palm, 8 × 8 cm' })).toBeVisible();
-  const alcohol = desk.rung('alcoholSpot');
+  const alcohol = desk.pass('alcoholSpot');
   await expect(alcohol).toContainText(/\(2\.5\s*mL\)/);
   await desk.openBlank('size');
   await page.getByRole('button', { name: 'a coin', exact: true }).click();

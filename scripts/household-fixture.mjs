@@ -42,12 +42,12 @@ try {
     pours.every((pour) => pour.agentId === 'oxygenBleach'),
   );
 
-  const dwells = (rung) => rung.actions.some((step) => step.dwell);
-  const waits = (rung) =>
-    rung.actions.some(({ dwell }) => dwell && dwell.keep !== 'wet' && dwell.maxMin > dwell.minMin);
-  const repeats = (rung, at, passes) => dwells(rung) && rung.maxRounds > 1 && at + 1 < passes.length;
-  const asMixed = (rung) =>
-    rung.actions.some(
+  const dwells = (pass) => pass.actions.some((step) => step.dwell);
+  const waits = (pass) =>
+    pass.actions.some(({ dwell }) => dwell && dwell.keep !== 'wet' && dwell.maxMin > dwell.minMin);
+  const repeats = (pass, at, passes) => dwells(pass) && pass.maxRounds > 1 && at + 1 < passes.length;
+  const asMixed = (pass) =>
+    pass.actions.some(
       ({ kind, ingredients }) =>
         kind === 'mix' &&
         ingredients.length === mix.pours.length &&
@@ -58,7 +58,7 @@ try {
     const { pieceId, facts } = troubles.find((trouble) => trouble.passes.some(fits));
     const { planId } = await ask(BASE, '/troubles', 'POST', { pieceId, facts });
     const plan = await ask(BASE, `/plans/${planId}`);
-    const passIndex = plan.passes.findIndex((rung, at) => fits(rung, at, plan.passes));
+    const passIndex = plan.passes.findIndex((pass, at) => fits(pass, at, plan.passes));
     return ask(BASE, '/runs', 'POST', { key: randomUUID(), planId, passIndex });
   };
   const say = (run, event) => ask(BASE, `/runs/${run.id}/events`, 'POST', { key: randomUUID(), event });
@@ -143,7 +143,7 @@ try {
     );
 
   const testing = await workUntil(
-    await begin((rung) => rung.actions.some(({ kind }) => kind === 'hiddenTest')),
+    await begin((pass) => pass.actions.some(({ kind }) => kind === 'hiddenTest')),
     'hiddenTest',
   );
   await say(testing, { kind: 'tested', actionId: stepOf(testing).id, passed: false });

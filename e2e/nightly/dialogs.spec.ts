@@ -29,7 +29,7 @@ const onTrouble = (name: string, markId: string, then: (desk: Desk) => Promise<v
     const { waiting } = await (await page.request.get('/api/today')).json();
     const trouble = waiting.find((one: { markIds: string[] }) => one.markIds.includes(markId));
     await page.goto(`/trouble/${trouble.id}`);
-    await expect(page.locator('[data-rung]').first()).toBeVisible();
+    await expect(page.locator('[data-pass]').first()).toBeVisible();
     await then(new Desk(page));
   },
 });

@@ -331,7 +331,7 @@ describe('a trouble', () => {
     const trouble = Trouble.parse((await server.http.get(`/api/troubles/${run.troubleId}`)).body);
     expect(trouble.facts.done).toContainEqual({ methodId, rounds: 1, stalled: true });
     const plan = PlanShape.parse((await server.http.post('/api/plans/preview').send(trouble.facts)).body);
-    expect(plan.passes.map((rung) => rung.methodId)).not.toContain(methodId);
+    expect(plan.passes.map((pass) => pass.methodId)).not.toContain(methodId);
     expect(plan.candidates.find((candidate) => candidate.methodId === methodId)?.findings[0]?.code).toBe(
       'methodExhausted',
     );
@@ -381,7 +381,7 @@ describe('a trouble', () => {
 });
 
 describe('a run', () => {
-  it('cannot start on a rung that is not there', async () => {
+  it('cannot start on a pass that is not there', async () => {
     const run = await startedRun();
     expect(
       problemOf(
@@ -390,7 +390,7 @@ describe('a run', () => {
           .send({ key: randomUUID(), planId: run.planId, passIndex: 9 })
           .expect(409),
       ).type,
-    ).toBe('urn:feverfew:noLadder');
+    ).toBe('urn:feverfew:noSuchStep');
   });
 
   it('is kept, planned and begun in one request, and a second one with its key begins nothing new', async () => {
@@ -408,7 +408,7 @@ describe('a run', () => {
     // What cannot be started leaves nothing behind.
     const refused = { ...body, key: randomUUID(), passIndex: 19 };
     const problem = problemOf(await server.http.post('/api/troubles/start').send(refused).expect(409));
-    expect(problem.type).toBe('urn:feverfew:noLadder');
+    expect(problem.type).toBe('urn:feverfew:noSuchStep');
     expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
     await server.http
       .post('/api/troubles/start')
@@ -520,7 +520,7 @@ describe('the household', () => {
     await server.http.put('/api/household').send(stocked).expect(200);
     const plan = (await server.http.post('/api/plans/preview').send(beetroot)).body;
     expect(
-      plan.passes.find((rung: { methodId: string }) => rung.methodId === 'oxygenSoak').missingAgentIds,
+      plan.passes.find((pass: { methodId: string }) => pass.methodId === 'oxygenSoak').missingAgentIds,
     ).toEqual([]);
     await server.http.put('/api/household').send(body).expect(200);
   });

@@ -89,7 +89,7 @@ describe('the whole household as a file', () => {
         const over = new Set(file.runs.map((run) => run.planId));
         const mix = file.plans
           .filter(({ id }) => !over.has(id))
-          .flatMap(({ plan }) => plan.passes.flatMap((rung) => rung.actions))
+          .flatMap(({ plan }) => plan.passes.flatMap((pass) => pass.actions))
           .find(
             (step) => step.kind === 'mix' && step.ingredients.some((one) => one.agentId === 'oxygenBleach'),
           );

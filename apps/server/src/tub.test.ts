@@ -38,7 +38,7 @@ async function kept(facts: object = beetroot) {
 async function started(methodId: string, facts: object = beetroot): Promise<RunView> {
   const { planId } = await kept(facts);
   const plan = (await server.http.get(`/api/plans/${planId}`)).body;
-  const passIndex = plan.passes.findIndex((rung: { methodId: string }) => rung.methodId === methodId);
+  const passIndex = plan.passes.findIndex((pass: { methodId: string }) => pass.methodId === methodId);
   return (await server.http.post('/api/runs').send({ key: randomUUID(), planId, passIndex }).expect(201))
     .body;
 }
@@ -125,8 +125,8 @@ describe('a look', () => {
     expect(looked.state.decision?.answer).toBe('moving');
     expect(looked.prices.money).toBe('€');
     const preview = (await server.http.post('/api/plans/preview').send(beetroot)).body;
-    const rung = preview.passes.find((one: { methodId: string }) => one.methodId === 'oxygenSoak');
-    expect(rung.ownLog).toMatchObject({ uses: 1, worked: 1 });
+    const pass = preview.passes.find((one: { methodId: string }) => one.methodId === 'oxygenSoak');
+    expect(pass.ownLog).toMatchObject({ uses: 1, worked: 1 });
     await say(looked, { kind: 'undone' });
     const again = (await server.http.post('/api/plans/preview').send(beetroot)).body;
     expect(again.passes.find((one: { methodId: string }) => one.methodId === 'oxygenSoak').ownLog).toBeNull();
@@ -265,8 +265,8 @@ describe('a trial', () => {
     expect(Today.parse((await server.http.get('/api/today')).body).trials).toEqual([]);
     const [arm] = trial.setup.arms;
     const preview = (await server.http.post('/api/plans/preview').send(blood)).body;
-    const rung = preview.passes.find((one: { methodId: string }) => one.methodId === arm?.methodId);
-    expect(rung.ownLog.uses).toBeGreaterThan(0);
+    const pass = preview.passes.find((one: { methodId: string }) => one.methodId === arm?.methodId);
+    expect(pass.ownLog.uses).toBeGreaterThan(0);
   });
   it('is not set up for a trouble that is not there', async () => {
     await server.http

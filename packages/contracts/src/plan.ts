@@ -36,7 +36,7 @@ export const PassShape = z
     actions: z.array(ActionShape),
     rinseOut: ActionShape.nullable().default(null),
   })
-  .meta({ id: 'Rung' });
+  .meta({ id: 'Pass' });
 
 /** A finished plan as the server sends and keeps it. */
 export const PlanShape = z

@@ -126,7 +126,7 @@ export const ROUTE_DOCS: Readonly<Record<RouteName, RouteDoc>> = {
     tag: 'troubles',
     summary: 'Save, plan and start in one request',
     description: 'A repeated key counts once.',
-    problems: ['planRefused', 'noLadder', 'mixRefused', 'runRefused', 'notFound'],
+    problems: ['planRefused', 'noSuchStep', 'mixRefused', 'runRefused', 'notFound'],
   },
   readTrouble: { tag: 'troubles', summary: 'A saved trouble with its facts' },
   updateTrouble: {
@@ -139,7 +139,7 @@ export const ROUTE_DOCS: Readonly<Record<RouteName, RouteDoc>> = {
   startRun: {
     tag: 'runs',
     summary: 'Start a plan',
-    problems: ['planRefused', 'noLadder', 'mixRefused', 'runRefused', 'notFound'],
+    problems: ['planRefused', 'noSuchStep', 'mixRefused', 'runRefused', 'notFound'],
   },
   findClashes: {
     tag: 'runs',

@@ -151,7 +151,7 @@ describe('a kept mix in a run', () => {
     const today = (await server.http.get('/api/today')).body;
     const trouble = today.waiting.find((one: { markIds: string[] }) => one.markIds.includes('beetroot'));
     const plan = (await server.http.get(`/api/plans/${trouble.planId}`)).body;
-    const passIndex = plan.passes.findIndex((rung: { methodId: string }) => rung.methodId === 'oxygenSoak');
+    const passIndex = plan.passes.findIndex((pass: { methodId: string }) => pass.methodId === 'oxygenSoak');
     let run = (
       await server.http
         .post('/api/runs')

@@ -27,7 +27,7 @@ export const SERVER_PROBLEMS: Answers<ServerErrorCode> = {
   // A device tries again by itself.
   busy: { status: 503, title: 'Another device is writing to it' },
   overloaded: { status: 503, title: 'Too much at once' },
-  noLadder: { status: 409, title: 'Nothing to carry out' },
+  noSuchStep: { status: 409, title: 'Nothing to carry out' },
   planRefused: { status: 409, title: 'That plan has not started' },
   logBroken: { status: 409, title: 'The record of this run does not follow' },
   foreignFile: { status: 400, title: 'Not a household file' },

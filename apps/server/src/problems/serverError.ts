@@ -14,7 +14,7 @@ export interface ServerErrorDetails {
   readonly courseRefused: Message;
   readonly busy: Message;
   readonly overloaded: Message;
-  readonly noLadder: Message;
+  readonly noSuchStep: Message;
   readonly planRefused: Message;
   /** The record of a run or of a trial. */
   readonly logBroken: { readonly runId?: string; readonly trialId?: string; readonly refusal: string };

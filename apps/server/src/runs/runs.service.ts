@@ -123,14 +123,14 @@ export class RunsService implements OnModuleInit {
   /**
    * What is stored of a run that begins: the run and its first event. The plan is read through once more by today's
    * knowledge and household, whatever made it.
-   * @throws ServerError planRefused where it would not be safe any more, noLadder where it has no such step
+   * @throws ServerError planRefused where it would not be safe any more, noSuchStep where it has no such step
    */
   async begun({ id, planId, plan, passIndex, at }: Begin): Promise<BegunRun> {
     const { household } = await this.household.read();
     requireSafe(plan, household, this.knowledge);
     const started: RunEvent = { kind: 'started', at: at.toISOString(), passIndex };
     const first = replayRun([started], plan);
-    if (!first.ok) throw new ServerError('noLadder', { message: refusalWords(first.refusal) });
+    if (!first.ok) throw new ServerError('noSuchStep', { message: refusalWords(first.refusal) });
     return {
       run: { id, planId, createdAt: at, summary: this.summarise({ id, plan }, [started], first.state) },
       first: { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },

@@ -27,8 +27,8 @@ export class WhatWorksService {
       rows: rows.map(rowView),
       moves: moves.map((move) => ({
         ...move,
-        ladderWithout: [...move.ladderWithout],
-        ladderWithLog: [...move.ladderWithLog],
+        passesWithout: [...move.passesWithout],
+        passesWithLog: [...move.passesWithLog],
       })),
       nextTrial: nextTrial && { ...nextTrial, methodIds: [...nextTrial.methodIds] },
     };

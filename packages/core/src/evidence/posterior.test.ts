@@ -137,7 +137,7 @@ describe('a run as lines of the log', () => {
     { methodId: 'oxygenSoak', effect: { low: 0.7, high: 0.9 }, effectByMark: [] },
   ];
   const lines = (...looks: Look[]) => usesOf('run', facts, passes, { looks }, knowledge);
-  it('gives one line per rung, from the level before it', () => {
+  it('gives one line per pass, from the level before it', () => {
     expect(lines(look(0, 1, 75), look(0, 2, 50), look(1, 1, 5))).toMatchObject([
       { methodId: 'coldFlush', rounds: 2, leftPct: 50 },
       { methodId: 'oxygenSoak', rounds: 1, leftPct: 10 },
@@ -186,7 +186,7 @@ describe('a plan with a log', () => {
     expect(JSON.stringify(planned())).toBe(JSON.stringify(planTreatment(facts, household, knowledge)));
     expect(byBook.passes.every((pass) => pass.ownLog === null)).toBe(true);
   });
-  it('says “4 of 5” on the rung, and moves its range', () => {
+  it('says “4 of 5” on the pass, and moves its range', () => {
     const pass = planned(seen('citricSoak', 0, 5, 0, 25, 100)).passes.find(
       (one) => one.methodId === 'citricSoak',
     );
@@ -195,7 +195,7 @@ describe('a plan with a log', () => {
     expect(pass?.findings.map((finding) => finding.code)).toContain('fromOwnLog');
     expect(pass?.effect).not.toEqual(before?.effect);
   });
-  it('sets a rung aside that failed three times where the next does better, brings that in, and says why', () => {
+  it('sets a pass aside that failed three times where the next does better, brings that in, and says why', () => {
     const plan = planned(seen('deepStrip', 100, 100, 100, 100), seen('citricSoak', 5, 0));
     expect(passes(byBook)[0]).toBe('deepStrip');
     expect(passes(plan)).not.toContain('deepStrip');
@@ -206,7 +206,7 @@ describe('a plan with a log', () => {
       findings: [{ code: 'logSaysOther', facts: { worked: 0, uses: 4, methodId: 'citricSoak' } }],
     });
   });
-  it('never for one or two failures, and never takes a stronger rung away because a gentler one did well', () => {
+  it('never for one or two failures, and never takes a stronger pass away because a gentler one did well', () => {
     expect(passes(planned(seen('deepStrip', 100, 100)))).toEqual(passes(byBook));
     expect(passes(planned(seen('deepStrip', 0, 0, 0, 0, 0, 0)))).toEqual(passes(byBook));
   });

@@ -27,17 +27,17 @@ export interface WorksRow extends Cell {
   readonly cases: readonly { readonly use: UseCase; readonly weight: number }[];
 }
 
-/** A pass that moved because of the log, 1 = first; null = not on the ladder. */
-export interface LadderMove {
+/** A pass that moved because of the log, 1 = first; null = not in the plan. */
+export interface PassMove {
   readonly troubleId: string;
   readonly markId: string;
   readonly pieceName: string;
   readonly methodId: string;
   readonly without: number | null;
   readonly withLog: number | null;
-  /** The methods of both ladders, in order. */
-  readonly ladderWithout: readonly string[];
-  readonly ladderWithLog: readonly string[];
+  /** The methods of both plans, in order. */
+  readonly passesWithout: readonly string[];
+  readonly passesWithLog: readonly string[];
   /** Why, where the log set it aside or brought it in; null for what only moved up or down. */
   readonly why: Finding | null;
 }
@@ -55,7 +55,7 @@ export interface NextTrial {
 
 export interface WhatWorks {
   readonly rows: readonly WorksRow[];
-  readonly moves: readonly LadderMove[];
+  readonly moves: readonly PassMove[];
   readonly nextTrial: NextTrial | null;
 }
 
@@ -149,15 +149,15 @@ function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Kn
   });
 }
 
-function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
-  const ladderWithout = without.passes.map((pass) => pass.methodId);
-  const ladderWithLog = withLog.passes.map((pass) => pass.methodId);
+function movesOf({ trouble, without, withLog }: Planned): PassMove[] {
+  const passesWithout = without.passes.map((pass) => pass.methodId);
+  const passesWithLog = withLog.passes.map((pass) => pass.methodId);
   const place = (passes: readonly string[], methodId: string) => {
     const index = passes.indexOf(methodId);
     return index < 0 ? null : index + 1;
   };
-  return [...new Set([...ladderWithout, ...ladderWithLog])].flatMap((methodId): LadderMove[] => {
-    const [before, after] = [place(ladderWithout, methodId), place(ladderWithLog, methodId)];
+  return [...new Set([...passesWithout, ...passesWithLog])].flatMap((methodId): PassMove[] => {
+    const [before, after] = [place(passesWithout, methodId), place(passesWithLog, methodId)];
     if (before === after) return [];
     return [
       {
@@ -167,8 +167,8 @@ function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
         methodId,
         without: before,
         withLog: after,
-        ladderWithout,
-        ladderWithLog,
+        passesWithout,
+        passesWithLog,
         why: reasonOf(methodId, withLog),
       },
     ];

@@ -56,7 +56,7 @@ const washing = (plan.rounds[0]?.passes.length ?? 0) - 1;
 const dwellId = plan.passes[oxygen]?.actions.find((action) => action.kind === 'dwell')?.id ?? '';
 
 describe('a run', () => {
-  it('begins at the first step of its rung', () => {
+  it('begins at the first step of its pass', () => {
     expect(stateOf({ kind: 'started', passIndex: oxygen })).toMatchObject({
       status: 'active',
       passIndex: oxygen,

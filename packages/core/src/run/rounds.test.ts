@@ -23,7 +23,7 @@ describe('a run in rounds', () => {
   });
   it('once a look says gone, leads to what washes it out, past all that is no longer needed', () => {
     const walk = new Walk(planOf(cases.bloodOnWoolBlanket)).look('gone', 'continue');
-    expect([walk.rung, walk.state.times]).toEqual(['delicateHandSoak', [1, 0, 0, 1]]);
+    expect([walk.methodId, walk.state.times]).toEqual(['delicateHandSoak', [1, 0, 0, 1]]);
   });
   it('leads to the drying where nothing washes it out', () => {
     const walk = new Walk(planOf(trouble('tea', piece('armchair', { cotton: 100 }, { code: 'W' }))));

@@ -77,7 +77,7 @@ describe('the checker catches', () => {
     });
   });
 
-  it('partners in adjoining rungs without a full rinse between', () => {
+  it('partners in adjoining passes without a full rinse between', () => {
     const wine = trouble('redWine', piece('tShirt', { cotton: 100 }, { colour: 'pale', fastness: 'proven' }));
     expect(
       planted(wine, (plan) => {
@@ -88,7 +88,7 @@ describe('the checker catches', () => {
     ).toContain('forbiddenPairUnrinsed');
   });
 
-  it('a product tried before that must not meet the first rung', () => {
+  it('a product tried before that must not meet the first pass', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
         (plan.facts.tried as unknown[]).push({
@@ -247,7 +247,7 @@ describe('the checker catches', () => {
     ).toContain('dryingForbidden');
   });
 
-  it('a rung without a look before drying', () => {
+  it('a pass without a look before drying', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
         oxygen(plan).actions = oxygen(plan).actions.filter((action) => action.kind !== 'look');

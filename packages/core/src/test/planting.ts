@@ -53,7 +53,7 @@ export const seen = new Set<string>();
 
 export function runPassOf(plan: Writable<Plan>, methodId: string): Writable<Pass> {
   const pass = plan.passes.find((candidate) => candidate.methodId === methodId);
-  if (!pass) throw new Error(`no rung ${methodId}`);
+  if (!pass) throw new Error(`no pass ${methodId}`);
   return pass;
 }
 

@@ -23,13 +23,13 @@ export class Walk {
   get kind(): string | undefined {
     return currentAction(this.state, this.plan)?.kind;
   }
-  get rung(): string | undefined {
+  get methodId(): string | undefined {
     return this.plan.passes[this.state.passIndex]?.methodId;
   }
   send(event: RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'at'> : never) : never): this {
     const whole = { ...event, at: this.at() } as RunEvent;
     const next = applyRunEvent(this.state, whole, this.plan);
-    if (!next.ok) throw new Error(`${next.refusal} at ${this.rung} ${this.kind}`);
+    if (!next.ok) throw new Error(`${next.refusal} at ${this.methodId} ${this.kind}`);
     this.events.push(whole);
     this.state = next.state;
     return this;

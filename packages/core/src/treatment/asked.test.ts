@@ -13,7 +13,7 @@ import { planTreatment } from './planTreatment.js';
 
 const codes = (answers: readonly (readonly Change[])[]) =>
   answers.map((changes) => changes.map((change) => change.code));
-const rungs = (facts: TroubleFacts) =>
+const methodIdsOf = (facts: TroubleFacts) =>
   planTreatment(facts, household, knowledge).passes.map((pass) => pass.methodId);
 /** Dry work that its course has after water (weighing down, taking powder off) is late on purpose. */
 const isInOrder = ({ phase }: RoundPass, at: number, all: readonly RoundPass[]): boolean =>
@@ -174,10 +174,10 @@ describe('a cause that decides', () => {
     expect(asked.findings.map((finding) => finding.code)).not.toContain('causeUnknown');
   });
   it('changes the plan: lain in store, it is bleached; from iron in the water, never', () => {
-    expect(rungs({ ...yellow, answers: { yellowWhere: 'inFolds' } })).toContain('longOxygenSoak');
+    expect(methodIdsOf({ ...yellow, answers: { yellowWhere: 'inFolds' } })).toContain('longOxygenSoak');
     const iron = { ...yellow, answers: { yellowWhere: 'allOver', yellowWater: 'orangeYes' } };
-    expect(rungs(iron)).not.toContain('longOxygenSoak');
-    expect(rungs(iron)).toContain('citricSoak');
+    expect(methodIdsOf(iron)).not.toContain('longOxygenSoak');
+    expect(methodIdsOf(iron)).toContain('citricSoak');
   });
 });
 
@@ -209,7 +209,7 @@ describe('what has happened to it', () => {
       planTreatment(facts, household, knowledge).passes.find((pass) => pass.methodId === 'enzymePretreat')
         ?.effect.high ?? 0;
     expect(high(vain(1))).toBeLessThan(high(blood));
-    expect(rungs(vain(2))).not.toContain('enzymePretreat');
+    expect(methodIdsOf(vain(2))).not.toContain('enzymePretreat');
   });
   it('knows heat that came with a product tried hot', () => {
     const hot: TroubleFacts = {
@@ -241,7 +241,7 @@ describe('several troubles on one piece', () => {
       { numRuns: runs(400) },
     );
   });
-  it('make one plan, and each rung says what it does to each', () => {
+  it('make one plan, and each pass says what it does to each', () => {
     const plan = planTreatment(
       trouble(['grass', 'tomato', 'berry'], piece('tShirt', { cotton: 100 }, { label: label(60) })),
       household,

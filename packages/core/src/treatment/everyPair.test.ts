@@ -4,7 +4,7 @@ import { household, knowledge, label, piece, trouble } from '../test/fixtures.js
 import { shareByDay } from '../test/propertyRuns.js';
 import { planTreatment } from './planTreatment.js';
 
-/** Every mark on every fibre, on a washable piece, on upholstery and on a lined coat: a ladder, or an honest "none". */
+/** Every mark on every fibre, on a washable piece, on upholstery and on a lined coat: a plan, or an honest "none". */
 describe('every mark on every fibre', () => {
   const settings = [
     ['a white washable with a 60 °C tag', 'tableLinen', { label: label(60) }],

@@ -24,14 +24,14 @@ export function overallFindings(
   cupboard: CupboardView,
   waiting: boolean,
 ): Finding[] {
-  const rungs = passes.length;
-  const none = rungs === 0 && !isDamageOnly(context) && !waiting;
+  const passCount = passes.length;
+  const none = passCount === 0 && !isDamageOnly(context) && !waiting;
   const rinsedFirst = context.residues.length > 0;
   return [
     ...damageFindings(context),
     ...(none ? [finding('noHomeMethod', {})] : []),
-    ...(rungs === 0 && waiting ? [finding('waterTestFirst', {})] : []),
-    ...(rungs === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
+    ...(passCount === 0 && waiting ? [finding('waterTestFirst', {})] : []),
+    ...(passCount === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
     ...unknownFindings(context),
     ...timeFindings(context, rounds[0]),

@@ -13,7 +13,7 @@ import { planTreatment } from './planTreatment.js';
 
 const plan = (facts: TroubleFacts, home: Household = household): Plan =>
   planTreatment(facts, home, knowledge);
-const rungs = (made: Plan) => made.passes.map((pass) => pass.methodId);
+const methodIdsOf = (made: Plan) => made.passes.map((pass) => pass.methodId);
 const action = (made: Plan, methodId: string, kind: Action['kind']) =>
   made.passes
     .find((pass) => pass.methodId === methodId)
@@ -28,7 +28,7 @@ const agentsIn = (made: Plan) =>
 describe('beetroot on white damask with a 60 °C tag', () => {
   const made = plan(cases.beetrootOnDamask);
   it('dried in today: a cold flush, a hot oxygen soak and a wash, one drying, one look', () => {
-    expect(rungs(made).slice(0, 3)).toEqual(['coldFromBack', 'oxygenSoak', 'hotDetergentWash']);
+    expect(methodIdsOf(made).slice(0, 3)).toEqual(['coldFromBack', 'oxygenSoak', 'hotDetergentWash']);
   });
   it('if a look says that it did something, the same once more', () => {
     const [, again] = made.rounds;
@@ -133,7 +133,7 @@ describe('blood on a wool blanket', () => {
 describe('blackberry on a code-W armchair', () => {
   const made = plan(cases.blackberryOnArmchair);
   it('blots with water-based methods only, nothing immersed or washed', () => {
-    expect(rungs(made).slice(0, 2)).toEqual(['vinegarDetergentBlot', 'peroxideDab']);
+    expect(methodIdsOf(made).slice(0, 2)).toEqual(['vinegarDetergentBlot', 'peroxideDab']);
     for (const pass of made.passes)
       for (const entry of pass.actions) expect([entry.bath, entry.programme]).toEqual([null, null]);
   });
@@ -174,7 +174,7 @@ describe('nail varnish on an acetate lining', () => {
 describe('storage yellow on a petticoat with a 40 °C tag', () => {
   const made = plan(cases.yellowPetticoat);
   it('soaks 6 to 8 h at 40 °C with the amount for this basin', () => {
-    expect(rungs(made)).toContain('longOxygenSoak');
+    expect(methodIdsOf(made)).toContain('longOxygenSoak');
     expect(action(made, 'longOxygenSoak', 'dwell')?.dwell).toMatchObject({ minMin: 360, maxMin: 480 });
     const mix = action(made, 'longOxygenSoak', 'mix');
     expect(mix?.tempC).toMatchObject({ max: 40, target: 40 });
@@ -194,7 +194,7 @@ describe('storage yellow on a petticoat with a 40 °C tag', () => {
 describe('fish-meal smell on a cotton overall', () => {
   const made = plan(cases.fishOverall);
   it('rinses cold, odour remover, 1 to 1 vinegar for at least 15 min, then washes', () => {
-    expect(rungs(made).slice(0, 4)).toEqual([
+    expect(methodIdsOf(made).slice(0, 4)).toEqual([
       'plainWaters',
       'odourRemoverSpot',
       'vinegarSpot',
@@ -266,7 +266,7 @@ describe('chlorine in the house', () => {
   });
   it('never shares a plan with peroxygen or acid', () => {
     const made = plan(white, withBoth);
-    expect(rungs(made)).not.toContain('chlorineSoak');
+    expect(methodIdsOf(made)).not.toContain('chlorineSoak');
     expect(against(made, 'chlorineSoak')[0]).toMatchObject({ code: 'apartFromRung' });
   });
   it('is ruled out where ammonia was tried', () => {
@@ -290,14 +290,14 @@ describe('the planner', () => {
 
   it('keeps water off fresh oil and starts dry', () => {
     const made = plan(trouble('saladOil', piece('tShirt', { cotton: 100 }, { label: label(40) })));
-    expect(rungs(made)[0]).toBe('absorbentDust');
+    expect(methodIdsOf(made)[0]).toBe('absorbentDust');
     expect(codes(against(made, 'coldFlush'))).toContain('wrongForSoil');
   });
 
   it('takes rust out by acid and bars every bleach', () => {
     const made = plan(trouble('rust', piece('pillowcase', { cotton: 100 }, { label: label(60) })));
     // Its course has the acid in both rounds.
-    expect(rungs(made)).toEqual(['citricSpot', 'hotDetergentWash', 'citricSpot', 'hotDetergentWash']);
+    expect(methodIdsOf(made)).toEqual(['citricSpot', 'hotDetergentWash', 'citricSpot', 'hotDetergentWash']);
     for (const agentId of ['oxygenBleach', 'peroxide', 'chlorineBleach'])
       expect(agentsIn(made)).not.toContain(agentId);
   });
@@ -364,8 +364,8 @@ describe('the planner', () => {
     const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
       size: 'allOver',
     });
-    expect(rungs(plan(run))).toContain('dyeSuspendingSoak');
-    expect(rungs(plan(run, { ...household, positions: { runWay: 'reducerFirst' } }))).toContain(
+    expect(methodIdsOf(plan(run))).toContain('dyeSuspendingSoak');
+    expect(methodIdsOf(plan(run, { ...household, positions: { runWay: 'reducerFirst' } }))).toContain(
       'reducerSoak',
     );
     const made = plan(run, { ...household, positions: { runWay: 'dyeSuspendingFirst' } });
@@ -404,7 +404,7 @@ describe('the planner', () => {
     );
   });
 
-  it('offers every rung gentlest first, each with a whole effect range', () => {
+  it('offers every pass gentlest first, each with a whole effect range', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
         for (const pass of plan(facts, home).passes) {

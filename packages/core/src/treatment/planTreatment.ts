@@ -24,8 +24,8 @@ import { type LaidOut, layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
  * with its findings.
  * The household's log moves what a method promises and may set a pass aside; it never widens a limit.
  * @param occupancy what is in use elsewhere: such a vessel is not chosen while another one does
- * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays
- * empty.
+ * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, and there are no
+ * rounds.
  */
 export function planTreatment(
   facts: TroubleFacts,

@@ -72,7 +72,7 @@ describe('what makes a trial unfair or unsafe', () => {
     expect(faults(['oxygenSoak'])).toEqual(['tooFew']);
     expect(faults(['a', 'b', 'c', 'd'])).toEqual(['tooMany']);
     expect(faults(['oxygenSoak', 'oxygenSoak'])).toEqual(['sameTwice']);
-    expect(faults(['oxygenSoak', 'petrolSpot'])).toEqual(['notOnLadder']);
+    expect(faults(['oxygenSoak', 'petrolSpot'])).toEqual(['notInPlan']);
   });
   it('is what only prepares, and the wash that ends a round', () => {
     expect(plan.rounds.flatMap(({ passes }) => passes).map(({ methodId }) => methodId)).toContain(
@@ -126,9 +126,9 @@ describe('what makes a trial unfair or unsafe', () => {
         .slice(index + 1)
         .map((other) => trialFaults(spots, [one.methodId, other.methodId], 'zones', knowledge)),
     );
-    // The ladder keeps forbidden partners apart already, so that no trial can bring them together.
+    // The planner keeps forbidden partners apart already, so that no trial can bring them together.
     expect(pairs.flat().filter((fault) => fault.code === 'mustNotMeet')).toEqual([]);
-    // A ladder that is never planned: two spot methods whose products may not meet.
+    // A plan that is never planned: two spot methods whose products may not meet.
     const { pairsBetween, factsOf } = indexKnowledge(knowledge);
     const spot = knowledge.methods.filter(
       (one) => one.wetting === 'spot' && !one.inMachine && !one.throughRinse,

@@ -11,7 +11,7 @@ export type TrialFault =
         | 'tooFew'
         | 'tooMany'
         | 'sameTwice'
-        | 'notOnLadder'
+        | 'notInPlan'
         | 'prepares'
         | 'noCommonTime'
         | 'notOnZones';
@@ -64,7 +64,7 @@ export function trialFaults(
   if (methodIds.length > MAX_ARMS) return [{ code: 'tooMany' }];
   if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
   if (methodIds.some((id) => plan.passes.every((pass) => pass.methodId !== id)))
-    return [{ code: 'notOnLadder' }];
+    return [{ code: 'notInPlan' }];
   const passes = trialPasses(plan).filter(({ methodId }) => methodIds.includes(methodId));
   if (passes.length < methodIds.length) return [{ code: 'prepares' }];
   const index = indexKnowledge(knowledge);

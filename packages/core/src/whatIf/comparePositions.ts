@@ -7,18 +7,18 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
-/** One view of a dispute followed to the end, and what it makes of the ladder. */
+/** One view of a dispute followed to the end, and what it makes of the plan. */
 export interface ComparedPosition {
   readonly positionId: string;
   readonly isFollowed: boolean;
   readonly plan: Plan;
-  /** Methods on this ladder that are not on the ladder of every other view. */
+  /** Methods in this plan that are not in the plan of every other view. */
   readonly ownMethodIds: readonly string[];
-  /** Work of the whole ladder, each pass once. */
+  /** Work of the whole plan, each pass once. */
   readonly handsOnMin: number;
   readonly totalMin: { readonly low: number; readonly high: number };
   readonly worstRisk: Pass['risk'] | null;
-  /** Best effect of one round anywhere on the ladder. */
+  /** Best effect of one round anywhere in the plan. */
   readonly bestEffect: Pass['effect'] | null;
   readonly actions: number;
 }

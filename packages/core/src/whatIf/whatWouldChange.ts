@@ -14,7 +14,7 @@ const MAX_ANSWERS = 4;
 const MAX_PAIRS_PLANNED = 8;
 
 /**
- * The smallest changes of the facts under which a method that is off the ladder would be allowed: each answer is
+ * The smallest changes of the facts under which a method that is not in the plan would be allowed: each answer is
  * one change,
  * or two together where no single one is enough. Empty when nothing a person could be mistaken about would help.
  */

@@ -92,7 +92,7 @@ const TRIAL_FAULTS: Readonly<Record<TrialFault['code'], string>> = {
   tooFew: 'Choose two ways or three.',
   tooMany: 'Three ways at most.',
   sameTwice: 'The same way is in it twice.',
-  notOnLadder: 'Only a step of the plan can be tried.',
+  notInPlan: 'Only a step of the plan can be tried.',
   prepares: 'Only a step that takes it out by itself can be tried: not what prepares, and not the wash.',
   noCommonTime: 'Their times do not meet: one would have to be cut short or left too long.',
   notOnZones:

@@ -87,7 +87,7 @@ export type Sign = z.infer<typeof Sign>;
 export const PositionEffect = z.discriminatedUnion('kind', [
   /** Decides only between methods that name a position of this dispute. */
   z.strictObject({ kind: z.literal('methods') }),
-  /** Works this chemistry before the other where both are on the ladder. */
+  /** Works this chemistry before the other where both are in the plan. */
   z.strictObject({ kind: z.literal('order'), first: Chemistry, second: Chemistry }),
   /** Which end of a dose range is poured. */
   z.strictObject({ kind: z.literal('dose'), at: z.enum(['low', 'middle']) }),

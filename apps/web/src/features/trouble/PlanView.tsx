@@ -15,7 +15,7 @@ import { LABEL_FIRST } from './plan/Foot';
 import { LeftOutLine } from './plan/LeftOutLine';
 import { LoadKinds } from './plan/LoadKinds';
 import { NextRound } from './plan/NextRound';
-import { RoundLadder } from './plan/RoundLadder';
+import { RoundSteps } from './plan/RoundSteps';
 import { TakeAlong } from './TakeAlong';
 
 interface PlanViewProps {
@@ -47,7 +47,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
       <LeftOutLine facts={plan.facts} onFacts={onFacts} />
       {plan.rounds.map((round) =>
         round.kind === 'full' ? (
-          <RoundLadder key={round.id} round={round} {...ladder} />
+          <RoundSteps key={round.id} round={round} {...ladder} />
         ) : (
           <NextRound key={round.id} round={round} {...ladder} />
         ),

@@ -48,7 +48,7 @@ export interface MoveGroup {
   readonly lines: readonly string[];
 }
 
-/** Moves by trouble, in words: "vinegar rinse: off the ladder", "washing soda soak: from pass 2 to pass 1". */
+/** Moves by trouble, in words: "vinegar rinse: step 2 by your results, step 1 by usual figures". */
 export function moveGroups(moves: WhatWorksView['moves'], say: Lexicon): MoveGroup[] {
   const groups = new Map<string, { title: string; out: number; lines: string[] }>();
   for (const move of moves) {

@@ -1,5 +1,5 @@
 import type { Plan } from '../../treatment/plan/plan.js';
-import { openRungLater, rungToRepeat, wayOut, workStep } from '../next/passesAhead.js';
+import { openPassLater, passToRepeat, wayOut, workStep } from '../next/passesAhead.js';
 import { currentAction, moveTo, stepOn } from '../next/stepOn.js';
 import type { Choice } from '../runEvent.js';
 import { accept, type RunState, refuse, type Transition } from '../runState.js';
@@ -24,12 +24,12 @@ export function applyDecision(state: RunState, choice: Choice, plan: Plan): Tran
       return accept(currentAction(out, plan)?.kind === 'look' ? stepOn(out, plan) : out);
     }
     case 'repeat': {
-      const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : passIndex;
+      const again = isDryLook(state, plan) ? passToRepeat(state, plan) : passIndex;
       const at = workStep(plan.passes[again]?.actions ?? []);
       return accept(moveTo(state, { passIndex: again, actionIndex: at }, true));
     }
     case 'nextRung': {
-      const next = openRungLater(state, plan);
+      const next = openPassLater(state, plan);
       return next ? accept(moveTo(state, next, true)) : refuse('noSuchPass');
     }
     case 'stop':

@@ -25,9 +25,9 @@ function* standing() {
   for (const told of facts) {
     const plan = planTreatment(told, household, knowledge);
     const last = plan.rounds[0]?.passes.filter(({ opensAfterTest }) => !opensAfterTest).length ?? 0;
-    for (let rung = 0; rung < last; rung += 1) {
+    for (let passIndex = 0; passIndex < last; passIndex += 1) {
       const walk = new Walk(plan);
-      while (walk.state.passIndex < rung)
+      while (walk.state.passIndex < passIndex)
         walk.kind === 'look' ? walk.look('moving', 'continue') : walk.done();
       yield walk;
     }

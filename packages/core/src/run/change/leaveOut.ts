@@ -1,7 +1,7 @@
 import { HIDDEN_TEST_FAILED_NOTE } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { pastRung, rungsWithItsProducts } from '../next/passesAhead.js';
+import { passesWithItsProducts, pastPass } from '../next/passesAhead.js';
 import { currentAction, moveTo, stepOn } from '../next/stepOn.js';
 import type { RunEvent } from '../runEvent.js';
 import { accept, type RunState, refuse, type Transition } from '../runState.js';
@@ -16,7 +16,7 @@ export function tested(
   if (action.id !== actionId) return refuse('notThisStep');
   if (action.kind !== 'hiddenTest') return refuse('notATest');
   if (passed) return accept(stepOn(state, plan));
-  const against = rungsWithItsProducts(plan, state.passIndex);
+  const against = passesWithItsProducts(plan, state.passIndex);
   const setAside = [...new Set([...state.setAside, ...against])];
   const barred = [...new Set([...state.barred, ...against])];
   const notes = [...state.notes, { at, text: HIDDEN_TEST_FAILED_NOTE }];
@@ -46,6 +46,6 @@ export function skipped(state: RunState, actionId: string, action: Action, plan:
 const BEFORE_THE_WORK: readonly Action['kind'][] = ['firstAid', 'lift', 'hiddenTest', 'mix', 'apply'];
 
 function leave(state: RunState, plan: Plan): RunState {
-  const next = pastRung(state, plan);
+  const next = pastPass(state, plan);
   return moveTo(state, next, next.actionIndex === 0);
 }

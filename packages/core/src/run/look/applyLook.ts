@@ -1,6 +1,6 @@
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { rungLookedAt } from '../next/passesAhead.js';
+import { passLookedAt } from '../next/passesAhead.js';
 import type { LookAnswer, RunEvent } from '../runEvent.js';
 import { accept, type HeatGate, type RunState, refuse, type Transition } from '../runState.js';
 import { choicesAfterLook } from './choicesAfterLook.js';
@@ -17,7 +17,7 @@ export function applyLook(
   if (action.kind !== 'dwell' && action.kind !== 'look' && action.kind !== 'finalLook')
     return refuse('notThisStep');
   if (state.timer?.pausedAt) return refuse('timerPaused');
-  const passIndex = rungLookedAt(state, plan, action);
+  const passIndex = passLookedAt(state, plan, action);
   const round = Math.max(1, state.times[passIndex] ?? 0);
   const { marks } = event;
   if (marks?.some(({ markId }) => !plan.facts.markIds.includes(markId))) return refuse('noSuchMark');

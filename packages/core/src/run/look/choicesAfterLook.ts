@@ -1,6 +1,6 @@
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
-import { lastOfRound, openRungLater, rungToRepeat } from '../next/passesAhead.js';
+import { lastOfRound, openPassLater, passToRepeat } from '../next/passesAhead.js';
 import { passInRound } from '../next/roundOfPass.js';
 import type { Choice, LookAnswer } from '../runEvent.js';
 import type { RunState } from '../runState.js';
@@ -17,11 +17,11 @@ export function choicesAfterLook(
   action: Action,
 ): Choice[] {
   if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
-  const again = action.kind === 'finalLook' ? rungToRepeat(state, plan) : state.passIndex;
+  const again = action.kind === 'finalLook' ? passToRepeat(state, plan) : state.passIndex;
   const mayRepeat = (state.times[again] ?? 0) < (plan.passes[again]?.maxRounds ?? 1);
   // Inside a round one goes on, past the rinse there is; only its end leads to another.
   const hasNext =
-    state.passIndex === lastOfRound(plan, state.passIndex) && openRungLater(state, plan) !== null;
+    state.passIndex === lastOfRound(plan, state.passIndex) && openPassLater(state, plan) !== null;
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),

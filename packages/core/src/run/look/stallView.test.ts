@@ -35,7 +35,7 @@ describe('the stall rule', () => {
     expect(view(look(1, 75), look(2, 0)).verdict).toBe('gone');
     expect(view().verdict).toBe('notYet');
   });
-  it('takes the last look of a round, and the level of the rung before as its start', () => {
+  it('takes the last look of a round, and the level of the pass before as its start', () => {
     const { points } = view(look(1, 50), look(1, 25, 1), look(1, 5, 1));
     expect(points.map((point) => point.leftPct.likely)).toEqual([50, 5]);
     expect(leftBefore([look(1, 50), look(1, 25, 1)], 1, 1)).toBe(50);

@@ -8,7 +8,7 @@ import { looksForCurve } from '../look/markLooks.js';
 import { stallView, TRACE_PCT } from '../look/stallView.js';
 import type { Choice, Outcome } from '../runEvent.js';
 import type { RunState } from '../runState.js';
-import { openRungLater, rungToRepeat } from './passesAhead.js';
+import { openPassLater, passToRepeat } from './passesAhead.js';
 import { currentAction } from './stepOn.js';
 
 /** One way on from here: what it costs, how long it takes, what may come of it. */
@@ -34,10 +34,10 @@ export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOp
   const { decision, passIndex } = state;
   if (!decision) return [];
   const isDry = currentAction(state, plan)?.kind === 'finalLook';
-  const again = isDry ? rungToRepeat(state, plan) : passIndex;
+  const again = isDry ? passToRepeat(state, plan) : passIndex;
   const here = plan.passes[again];
   const round = state.times[again] ?? 0;
-  const next = plan.passes[openRungLater(state, plan)?.passIndex ?? -1];
+  const next = plan.passes[openPassLater(state, plan)?.passIndex ?? -1];
   const looks = looksForCurve(state.looks, again, plan);
   const left = looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
   const { removed } = stallView({ looks }, again);

@@ -5,12 +5,12 @@ import type { RunState } from '../runState.js';
 import { passInRound, roundOfPass } from './roundOfPass.js';
 
 /** A step of a pass. */
-export interface RungPlace {
+export interface PassPlace {
   readonly passIndex: number;
   readonly actionIndex: number;
 }
 
-const rungOfPass = (plan: Plan, passId: string | null): number =>
+const indexOfPass = (plan: Plan, passId: string | null): number =>
   passId === null ? -1 : plan.passes.findIndex((pass) => pass.passId === passId);
 
 /** The last pass of the round that a pass belongs to; itself where it is a treatment of its own. */
@@ -33,22 +33,22 @@ function lastWorked({ passIndex, times, setAside }: Standing, plan: Plan): numbe
 }
 
 /** The pass done again where a round has helped: the pass that does most for what still moves, or the last that was done. */
-export function rungToRepeat(standing: Standing, plan: Plan): number {
+export function passToRepeat(standing: Standing, plan: Plan): number {
   const { passIndex, times, setAside, looks } = standing;
   const look = roundOfPass(plan, passIndex)?.look;
   const markId = markToRepeat(looks, look?.byMark.map((one) => one.markId) ?? []);
   const own = look?.byMark.find((one) => one.markId === markId)?.ways ?? [];
   const ways = own.length > 0 && plan.facts.markIds.length > 1 ? own : look?.ways;
   const better = ways?.find(({ way }) => way === 'better')?.passId;
-  const main = rungOfPass(plan, better ?? null);
+  const main = indexOfPass(plan, better ?? null);
   if (main >= 0 && !setAside.includes(main) && (times[main] ?? 0) > 0) return main;
   const worked = lastWorked(standing, plan);
   return worked < 0 ? passIndex : worked;
 }
 
 /** The pass a look speaks of: the dry look at the end, of the one that does most in the round. */
-export const rungLookedAt = (standing: Standing, plan: Plan, action: Action): number =>
-  action.kind === 'finalLook' ? rungToRepeat(standing, plan) : standing.passIndex;
+export const passLookedAt = (standing: Standing, plan: Plan, action: Action): number =>
+  action.kind === 'finalLook' ? passToRepeat(standing, plan) : standing.passIndex;
 
 /** Where the work begins again: nothing is lifted, tested or rinsed out twice. */
 export const workStep = (actions: readonly Action[]): number =>
@@ -58,7 +58,7 @@ export const workStep = (actions: readonly Action[]): number =>
   );
 
 /** The first pass from here to there that is not left out of this run, and is done for something that is left. */
-function openRung({ setAside, looks }: Standing, plan: Plan, from: number, to: number): RungPlace | null {
+function openPass({ setAside, looks }: Standing, plan: Plan, from: number, to: number): PassPlace | null {
   const gone = goneMarks(looks, plan);
   for (let passIndex = from; passIndex <= to; passIndex += 1)
     if (!setAside.includes(passIndex) && !isNeedless(plan, passIndex, gone))
@@ -78,24 +78,24 @@ function isNeedless(plan: Plan, passIndex: number, gone: readonly string[]): boo
 }
 
 /** The first pass of a later round that is not left out; null = there is none. */
-export const openRungLater = (standing: Standing, plan: Plan): RungPlace | null =>
-  openRung(standing, plan, lastOfRound(plan, standing.passIndex) + 1, plan.passes.length - 1);
+export const openPassLater = (standing: Standing, plan: Plan): PassPlace | null =>
+  openPass(standing, plan, lastOfRound(plan, standing.passIndex) + 1, plan.passes.length - 1);
 
 /**
  * The place after the last step of this pass: the next pass that is still of use. Once all is gone, the wash; otherwise
  * its own rinse and the drying. null if the run is over.
  */
-export function afterRung(standing: Standing, plan: Plan): RungPlace | null {
+export function afterPass(standing: Standing, plan: Plan): PassPlace | null {
   const { passIndex, actionIndex, looks } = standing;
   const last = lastOfRound(plan, passIndex);
   if (passIndex >= last) return null;
   const isGone = goneMarks(looks, plan).length === plan.facts.markIds.length;
-  const wash = rungOfPass(plan, passInRound(plan, passIndex)?.whenGone ?? null);
+  const wash = indexOfPass(plan, passInRound(plan, passIndex)?.whenGone ?? null);
   const next = isGone
     ? wash < 0
       ? null
-      : openRung(standing, plan, wash, wash)
-    : openRung(standing, plan, passIndex + 1, last);
+      : openPass(standing, plan, wash, wash)
+    : openPass(standing, plan, passIndex + 1, last);
   if (next) return next;
   const { actions = [], rinseOut = null } = plan.passes[passIndex] ?? {};
   // What a later pass would have rinsed out is rinsed out here.
@@ -108,18 +108,18 @@ export function afterRung(standing: Standing, plan: Plan): RungPlace | null {
  * Where a pass leads that is left out: the next open pass of its round; the rinse of what it would have rinsed out; the
  * drying, where something was done in the round; the next round; else the end of this one.
  */
-export function pastRung(standing: Standing, plan: Plan): RungPlace {
+export function pastPass(standing: Standing, plan: Plan): PassPlace {
   const { passIndex } = standing;
-  const next = openRung(standing, plan, passIndex + 1, lastOfRound(plan, passIndex));
+  const next = openPass(standing, plan, passIndex + 1, lastOfRound(plan, passIndex));
   if (next) return next;
   const worked = lastWorked(standing, plan);
-  if (worked < 0) return openRungLater(standing, plan) ?? endOfRound(plan, passIndex);
+  if (worked < 0) return openPassLater(standing, plan) ?? endOfRound(plan, passIndex);
   const { actions = [], rinseOut = null } = plan.passes[worked] ?? {};
   return rinseOut ? { passIndex: worked, actionIndex: actions.length } : endOfRound(plan, passIndex);
 }
 
 /** Passes that bring a product of this one, itself among them: what its hidden test has spoken against. */
-export function rungsWithItsProducts(plan: Plan, passIndex: number): number[] {
+export function passesWithItsProducts(plan: Plan, passIndex: number): number[] {
   const products = (index: number) =>
     (plan.passes[index]?.actions ?? []).flatMap(({ ingredients }) =>
       ingredients.map(({ agentId }) => agentId),
@@ -133,7 +133,7 @@ export function rungsWithItsProducts(plan: Plan, passIndex: number): number[] {
 }
 
 /** The drying of the round, or its dry look where nothing is dried. */
-export function endOfRound(plan: Plan, passIndex: number): RungPlace {
+export function endOfRound(plan: Plan, passIndex: number): PassPlace {
   const last = lastOfRound(plan, passIndex);
   const actions = plan.passes[last]?.actions ?? [];
   const end = actions.findIndex(({ kind }) => kind === 'dry' || kind === 'finalLook');
@@ -144,7 +144,7 @@ export function endOfRound(plan: Plan, passIndex: number): RungPlace {
  * Where stopping leads: the next rinse of the pass; else what rinses it out when one stops; else the drying. The place
  * after the last step is the rinsing out.
  */
-export function wayOut(plan: Plan, { passIndex, actionIndex }: RungPlace): RungPlace {
+export function wayOut(plan: Plan, { passIndex, actionIndex }: PassPlace): PassPlace {
   const { actions = [], rinseOut = null } = plan.passes[passIndex] ?? {};
   const rinse = actions.findIndex(({ kind }, index) => index >= actionIndex && kind === 'rinse');
   if (rinse >= 0) return { passIndex, actionIndex: rinse };

@@ -1,7 +1,7 @@
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
 import type { RunState } from '../runState.js';
-import { afterRung, endOfRound, type RungPlace } from './passesAhead.js';
+import { afterPass, endOfRound, type PassPlace } from './passesAhead.js';
 
 /** The current step of a run; after the last one the rinse, unless a later pass rinses. */
 export function currentAction({ passIndex, actionIndex }: RunState, plan: Plan): Action | null {
@@ -17,7 +17,7 @@ export const timesWith = (times: readonly number[], passIndex: number): number[]
   );
 
 /** On a pass, at a step: started again, or continued. */
-export function moveTo(state: RunState, { passIndex, actionIndex }: RungPlace, isBegun: boolean): RunState {
+export function moveTo(state: RunState, { passIndex, actionIndex }: PassPlace, isBegun: boolean): RunState {
   const times = isBegun ? timesWith(state.times, passIndex) : state.times;
   return {
     ...state,
@@ -35,6 +35,6 @@ export function stepOn(state: RunState, plan: Plan): RunState {
   const { passIndex, actionIndex, stopping } = state;
   const last = (plan.passes[passIndex]?.actions.length ?? 0) - 1;
   if (actionIndex < last) return { ...state, timer: null, actionIndex: actionIndex + 1 };
-  const next = stopping ? endOfRound(plan, passIndex) : afterRung(state, plan);
+  const next = stopping ? endOfRound(plan, passIndex) : afterPass(state, plan);
   return next ? moveTo(state, next, next.actionIndex === 0 && !stopping) : { ...state, timer: null };
 }

@@ -192,7 +192,7 @@ describe('ways on', () => {
 it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
   const pass = plan.passes[oxygen] ?? { actions: [] };
   const action = (kind: string) =>
-    [...pass.actions, ...plan.passes.flatMap((rung) => rung.actions)].find((one) => one.kind === kind) ??
+    [...pass.actions, ...plan.passes.flatMap((one) => one.actions)].find((one) => one.kind === kind) ??
     expect.unreachable(kind);
   const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
     return lookQuestions(pass, action(kind), kinds);

@@ -11,9 +11,9 @@ const at = (minute: number): string => new Date(START + minute * 60_000).toISOSt
 /** A run on beetroot, gone on with until it soaks. */
 function soaking() {
   const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
-  const rung = plan.passes.findIndex(({ actions }) => actions.some(({ vessel }) => vessel !== null));
-  const events: RunEvent[] = [{ kind: 'started', at: at(0), passIndex: rung }];
-  for (const { id, kind } of plan.passes[rung]?.actions ?? []) {
+  const passIndex = plan.passes.findIndex(({ actions }) => actions.some(({ vessel }) => vessel !== null));
+  const events: RunEvent[] = [{ kind: 'started', at: at(0), passIndex: passIndex }];
+  for (const { id, kind } of plan.passes[passIndex]?.actions ?? []) {
     if (kind === 'dwell') {
       events.push({ kind: 'timerStarted', at: at(5), actionId: id });
       break;
@@ -22,8 +22,8 @@ function soaking() {
   }
   const replayed = replayRun(events, plan);
   if (!replayed.ok) throw new Error(replayed.refusal);
-  const vessel = plan.passes[rung]?.actions.flatMap((step) => step.vessel ?? [])[0];
-  return { run: { id: 'one', pieceName: 'damask', plan, state: replayed.state }, vessel, rung };
+  const vessel = plan.passes[passIndex]?.actions.flatMap((step) => step.vessel ?? [])[0];
+  return { run: { id: 'one', pieceName: 'damask', plan, state: replayed.state }, vessel, passIndex };
 }
 
 describe('what is in use', () => {
@@ -40,10 +40,10 @@ describe('what is in use', () => {
     });
   });
   it('makes the next plan take another vessel that does', () => {
-    const { run, vessel, rung } = soaking();
+    const { run, vessel, passIndex } = soaking();
     const occupancy = occupancyOf([run], START + 10 * 60_000);
     const next = planTreatment(cases.beetrootOnDamask, household, knowledge, undefined, occupancy);
-    const taken = next.passes[rung]?.actions.flatMap((step) => step.vessel ?? [])[0];
+    const taken = next.passes[passIndex]?.actions.flatMap((step) => step.vessel ?? [])[0];
     expect(taken?.id).not.toBe(vessel?.id);
     const views = next.rounds[0]?.passes.flatMap(({ vessels }) => vessels) ?? [];
     expect(views.find(({ vesselId }) => vesselId === vessel?.id)?.state).toBe('busy');

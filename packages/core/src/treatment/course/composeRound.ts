@@ -130,7 +130,7 @@ function bathsLast(list: readonly Placing[], context: PlanContext): readonly Pla
 }
 
 /**
- * A method is done once in a round: of two, as where one was put off from the round before, the later is kept. A
+ * A method is done once in a round. Of two, as where one was put off from the round before, the later is kept. A
  * stand-in is left out where another pass of the round uses its product in the same kind of work.
  */
 function withoutDoubled(chosen: readonly Placing[], context: PlanContext): Placing[] {

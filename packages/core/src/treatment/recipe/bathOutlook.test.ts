@@ -20,9 +20,9 @@ const openTubs = { ...byHand, vessels: household.vessels.filter(({ lid }) => !li
 const teaOnLinen = (maxC: 50 | 60) =>
   trouble('tea', piece('tableLinen', { linen: 100 }, { label: label(maxC) }), { age: 'days' });
 
-function rung(facts: TroubleFacts, methodId: string, home: Household = household) {
+function stepsOf(facts: TroubleFacts, methodId: string, home: Household = household) {
   const found = planTreatment(facts, home, knowledge).passes.find((one) => one.methodId === methodId);
-  if (!found) throw new Error(`no rung ${methodId}`);
+  if (!found) throw new Error(`no pass ${methodId}`);
   const action = (kind: string) => found.actions.find((one) => one.kind === kind) ?? expect.unreachable(kind);
   return {
     found,
@@ -32,9 +32,9 @@ function rung(facts: TroubleFacts, methodId: string, home: Household = household
   };
 }
 
-describe('the bath of a rung', () => {
+describe('the bath of a pass', () => {
   it('states amount, strength after dilution, pH with its interval, warmth now and at the end, and its oxygen', () => {
-    const { mix, dwell } = rung(cases.yellowPetticoat, 'longOxygenSoak');
+    const { mix, dwell } = stepsOf(cases.yellowPetticoat, 'longOxygenSoak');
     expect(mix.ingredients[0]).toMatchObject({ massG: 41.5, strengthAfter: { value: 7.5, unit: 'g/L' } });
     expect(mix.pH).toMatchObject({ basis: 'computed', firm: true });
     expect(mix.pH?.low).toBeGreaterThan(9.5);
@@ -49,12 +49,12 @@ describe('the bath of a rung', () => {
     );
   });
   it('says how many kettles bring the tub up', () => {
-    const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak');
+    const { text } = stepsOf(cases.beetrootOnDamask, 'oxygenSoak');
     expect(text.join(' ')).toMatch(/Your tap gives 52 °C: \d+ mL just boiled bring this tub to 60 °C/);
   });
   it('says what cannot be reached, and the best there is', () => {
     const noKettle = { ...byHand, taps: { ...household.taps, kettleL: 0 } };
-    const { text } = rung(teaOnLinen(60), 'oxygenSoak', noKettle);
+    const { text } = stepsOf(teaOnLinen(60), 'oxygenSoak', noKettle);
     expect(text.join(' ')).toMatch(/cannot be reached/);
     expect(text.join(' ')).not.toMatch(/brings? this tub to/);
   });
@@ -68,14 +68,14 @@ describe('the bath of a rung', () => {
           .map(({ dispute, id }) => [dispute, id]),
       ),
     });
-    const { found } = rung(mattress, 'mattressSodaVinegar');
+    const { found } = stepsOf(mattress, 'mattressSodaVinegar');
     expect(found.findings.find((one) => one.code === 'claimNeutralised')).toMatchObject({
       facts: { acidLeftPct: 0 },
     });
   });
   it('asks for more time in a cooler bath, inside what the method allows', () => {
     const reached = (maxC: 50 | 60) => {
-      const { found, dwell } = rung(teaOnLinen(maxC), 'oxygenSoak', openTubs);
+      const { found, dwell } = stepsOf(teaOnLinen(maxC), 'oxygenSoak', openTubs);
       expect(dwell.dwell?.aimMin).toBeLessThanOrEqual(dwell.dwell?.maxMin ?? 0);
       expect(dwell.dwell?.aimMin).toBeGreaterThan(dwell.dwell?.minMin ?? 0);
       const longer = found.findings.find((one) => one.code === 'longerForCool') ?? expect.unreachable();
@@ -89,7 +89,7 @@ describe('the bath of a rung', () => {
       age: 'months',
     });
     const strip = (hardnessMgL: number) => {
-      const { found, mix } = rung(stiff, 'deepStrip', { ...household, hasMachine: false, hardnessMgL });
+      const { found, mix } = stepsOf(stiff, 'deepStrip', { ...household, hasMachine: false, hardnessMgL });
       const perL = (agentId: string) =>
         (mix.ingredients.find((one) => one.agentId === agentId)?.range?.high ?? Number.NaN) /
         (mix.bath?.waterL ?? Number.NaN);
@@ -108,7 +108,7 @@ describe('the bath of a rung', () => {
       size: 'allOver',
       age: 'weeks',
     });
-    const { mix, dwell } = rung(oil, 'sodaSoak', openTubs);
+    const { mix, dwell } = stepsOf(oil, 'sodaSoak', openTubs);
     const up = mix.outlook?.topUp ?? expect.unreachable('a bath that cools in its time');
     expect(up.afterMin).toBeLessThan(dwell.dwell?.maxMin ?? 0);
     expect(up.toC).toBeLessThanOrEqual(40);
@@ -137,7 +137,7 @@ describe('the bath of a rung', () => {
       labelDose: { amount: 35, unit: 'mL' as const, perL },
     });
     const wash = (products: Household['products']) =>
-      rung(cases.beetrootOnDamask, 'hotDetergentWash', { ...household, products }).mix.ingredients.find(
+      stepsOf(cases.beetrootOnDamask, 'hotDetergentWash', { ...household, products }).mix.ingredients.find(
         (one) => one.basis === 'label' && one.volumeML !== null,
       );
     // The usual dose for such water, between half of it and a third more.

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { ClockTime } from './planTimes';
 import { Disc, ROW, RowClock } from './rowParts';
 
-/** A row below the ladder’s feet: no rung, no rails. */
+/** A row below the last step: no bar, no rails. */
 export function BelowRow({ number, at, children }: { number: number; at: ClockTime; children: ReactNode }) {
   return (
     <Box display="grid" gridTemplateColumns={ROW}>

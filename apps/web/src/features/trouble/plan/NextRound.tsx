@@ -2,11 +2,11 @@ import { Box, Flex } from '@chakra-ui/react';
 import { laterRoundTitle } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { RoundLadder } from './RoundLadder';
-import { Rung } from './Rung';
+import { GoneBar } from './GoneBar';
+import { RoundSteps } from './RoundSteps';
 import { ROW, WhyButton } from './rowParts';
 
-type NextRoundProps = Parameters<typeof RoundLadder>[0];
+type NextRoundProps = Parameters<typeof RoundSteps>[0];
 
 /** What may follow if it is not gone: an outline until it is opened. */
 export function NextRound(props: NextRoundProps) {
@@ -26,7 +26,7 @@ export function NextRound(props: NextRoundProps) {
           paddingTop="3"
           aria-hidden="true"
         >
-          {last && <Rung gone={last.gone} prepares={false} isOutline />}
+          {last && <GoneBar gone={last.gone} prepares={false} isOutline />}
         </Box>
         <Flex
           gap="2.5"
@@ -52,7 +52,7 @@ export function NextRound(props: NextRoundProps) {
           </WhyButton>
         </Flex>
       </Box>
-      {open && <RoundLadder {...props} />}
+      {open && <RoundSteps {...props} />}
     </Box>
   );
 }

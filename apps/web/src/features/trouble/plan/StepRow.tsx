@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Rung, Waterline } from './Rung';
+import { GoneBar, Waterline } from './GoneBar';
 import { ROW, RowClock } from './rowParts';
 import { type StepRowProps, StepText } from './StepText';
 import { waterOf } from './stepView';
@@ -11,8 +11,8 @@ export function StepRow(props: StepRowProps) {
   const say = useLexicon();
   const water = waterOf(laid, say);
   const isOutline = !pass || laid.missingAgentIds.length > 0;
-  const rung = (
-    <Rung
+  const bar = (
+    <GoneBar
       gone={laid.gone}
       prepares={laid.prepares && !isLast}
       isOutline={isOutline}
@@ -27,7 +27,7 @@ export function StepRow(props: StepRowProps) {
       gridTemplateColumns={ROW}
       columnGap={{ md: '0' }}
       listStyleType="none"
-      data-rung={laid.methodId}
+      data-pass={laid.methodId}
       color={pass ? undefined : 'soft'}
       borderInline={{ base: '4px solid', md: 'none' }}
       borderColor="ink"
@@ -43,7 +43,7 @@ export function StepRow(props: StepRowProps) {
         minHeight="3.625rem"
         aria-hidden="true"
       >
-        {rung}
+        {bar}
         {water && (
           <Flex direction="column" flex="1" minHeight="4.625rem" marginTop="1">
             <Waterline />
@@ -65,7 +65,7 @@ export function StepRow(props: StepRowProps) {
       )}
       <StepText {...props} isOutline={isOutline} number={number} />
       <Box display={{ base: 'block', md: 'none' }} bg="card" paddingBottom="2">
-        {rung}
+        {bar}
       </Box>
     </Box>
   );

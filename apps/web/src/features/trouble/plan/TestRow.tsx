@@ -9,7 +9,7 @@ interface TestRowProps {
   readonly isAgain: boolean;
 }
 
-/** Before a step the cloth may not bear: the trial on a hidden spot that opens it. No rung: nothing is taken out by it. */
+/** Before a step the cloth may not bear: the trial on a hidden spot that opens it. No bar: nothing is taken out by it. */
 export function TestRow({ number, isAgain }: TestRowProps) {
   return (
     <Box

@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
 import { effectRange, type RoundPass } from '@feverfew/contracts';
 
-interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
+interface GoneBarProps extends Pick<RoundPass, 'gone' | 'prepares'> {
   /** To buy, or not yet open: an outline. */
   readonly isOutline: boolean;
   /** A hidden test comes first. */
   readonly isSoft?: boolean;
-  /** Share left at the look after it, 0–1: a notch on the rung; null if there was no look. */
+  /** Share left at the look after it, 0–1: a notch on the bar; null if there was no look. */
   readonly seen?: number | null;
 }
 
@@ -14,7 +14,7 @@ interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
 const MIN_RIGHT = 46;
 
 /** How much is gone after a step, counted from the start, between all there and gone. */
-export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen = null }: RungProps) {
+export function GoneBar({ gone: { all }, prepares, isOutline, isSoft = false, seen = null }: GoneBarProps) {
   const right = 100 - all.high * 100;
   return (
     <Box>

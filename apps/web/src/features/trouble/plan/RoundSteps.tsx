@@ -17,7 +17,7 @@ import { StepRow } from './StepRow';
 import { cautionsByStep, triesHiddenSpot } from './stepView';
 import { TestRow } from './TestRow';
 
-interface RoundLadderProps {
+interface RoundStepsProps {
   readonly round: Round;
   readonly plan: Plan;
   /** The run that carries it out, where one does. */
@@ -28,7 +28,7 @@ interface RoundLadderProps {
 }
 
 /** One go: its three times, its steps on the ladder, drying and the look below its feet. */
-export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadderProps) {
+export function RoundSteps({ round, plan, run, nowMs, on, onFacts }: RoundStepsProps) {
   const times = roundTimes(round, nowMs);
   const before = stepsBefore(plan, round);
   const number = round.id.slice(1);
