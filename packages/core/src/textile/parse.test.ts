@@ -24,7 +24,16 @@ describe('a typed blend', () => {
     expect(blend(text)).toEqual({ shares, unread: [] });
   });
   it('says what it could not read, and reads the rest', () => {
-    expect(blend('60 co 40 moonweave')).toEqual({ shares: { cotton: 60 }, unread: ['moonweave'] });
+    expect(blend('60 co 40 moonweave')).toEqual({ shares: { cotton: 60 }, unread: ['40 moonweave'] });
+  });
+  it.each([
+    ['-5 cotton 105 wool', { wool: 105 }, ['-5 cotton']],
+    ['0 cotton 100 wool', { wool: 100 }, ['0 cotton']],
+    ['100 cotton wool', { cotton: 100 }, ['wool']],
+    ['60 cotton 40', { cotton: 60 }, ['40']],
+    ['soft 60 cotton 40 silk', { cotton: 60, silk: 40 }, ['soft']],
+  ])('drops nothing in silence: “%s”', (text, shares, unread) => {
+    expect(blend(text)).toEqual({ shares, unread });
   });
   it('never gives a share that is not a number', () => {
     fc.assert(

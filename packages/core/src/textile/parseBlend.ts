@@ -17,6 +17,14 @@ export interface ParsedBlend {
 interface Token {
   readonly kind: 'share' | 'fibre' | 'word';
   readonly value: string;
+  /** As it was typed. */
+  readonly typed: string;
+}
+
+/** A fibre with the share that belongs to it; null = no share was typed. */
+interface Pair {
+  readonly fibre: Token;
+  readonly share: Token | null;
 }
 
 const FILLERS = new Set([
@@ -35,24 +43,32 @@ const FILLERS = new Set([
 
 /**
  * Reads a blend as it is on tags: "60 co 35 pes 5 el", "60 % cotton, 40 % polyester", "wool 80 polyamide 20",
- * "co/pes 65/35", "wool". The one fibre without a share takes what is left of 100.
+ * "co/pes 65/35", "wool". The one fibre without a share takes what is left of 100. A share of zero or less, a number
+ * without a fibre, and a fibre for which nothing is left are unread.
  * @example parseBlend('60 co 40 pes', knowledge.fibres).fibres // [{ fibreId: 'cotton', sharePct: 60 }, { fibreId: 'polyester', sharePct: 40 }]
  */
 export function parseBlend(text: string, names: readonly FibreNames[]): ParsedBlend {
   const tokens = tokensOf(text, names);
-  const unread = tokens.filter((token) => token.kind === 'word').map((token) => token.value);
-  const told = tokens.filter((token) => token.kind !== 'word');
-  const pairs = pairUp(told);
-  const given = pairs.reduce((sum, pair) => sum + (pair.share ?? 0), 0);
-  const open = pairs.filter((pair) => pair.share === null);
-  const rest = open.length > 0 && given < 100 ? (100 - given) / open.length : null;
+  const pairs = pairUp(tokens.filter((token) => token.kind !== 'word'));
+  const shareOf = ({ share }: Pair) => (share === null ? null : Number(share.value));
+  const given = pairs.reduce((sum, pair) => sum + Math.max(0, shareOf(pair) ?? 0), 0);
+  const open = pairs.filter(({ share }) => share === null);
+  const rest = open.length > 0 && given < 100 ? toTenth((100 - given) / open.length) : 0;
+  const read = pairs.filter((pair) => (shareOf(pair) ?? rest) > 0);
+  const used = new Set(read.flatMap(({ fibre, share }) => [fibre, share]));
   return {
-    fibres: pairs.flatMap(({ fibreId, share }) => {
-      const sharePct = share ?? (rest === null ? null : toTenth(rest));
-      return sharePct === null ? [] : [{ fibreId, sharePct }];
-    }),
-    unread,
+    fibres: read.map((pair) => ({ fibreId: pair.fibre.value, sharePct: shareOf(pair) ?? rest })),
+    unread: stretchesOf(tokens, (token) => !used.has(token)),
   };
+}
+
+/** What was typed in one stretch is said in one stretch: "40 moonweave". */
+function stretchesOf(tokens: readonly Token[], isWanted: (token: Token) => boolean): string[] {
+  const stretches: string[][] = [[]];
+  for (const token of tokens)
+    if (isWanted(token)) stretches.at(-1)?.push(token.typed);
+    else stretches.push([]);
+  return stretches.filter((words) => words.length > 0).map((words) => words.join(' '));
 }
 
 function tokensOf(text: string, names: readonly FibreNames[]): Token[] {
@@ -70,14 +86,17 @@ function tokensOf(text: string, names: readonly FibreNames[]): Token[] {
   const tokens: Token[] = [];
   for (let index = 0; index < words.length; ) {
     const word = words[index] ?? '';
-    if (/^\d+(\.\d+)?$/.test(word)) {
-      tokens.push({ kind: 'share', value: word });
+    if (/^[-−]?\d+(\.\d+)?$/.test(word)) {
+      tokens.push({ kind: 'share', value: word.replace('−', '-'), typed: word });
       index += 1;
       continue;
     }
     const length = longestMatch(words, index, longest, known);
-    const fibreId = known.get(words.slice(index, index + length).join(' '));
-    tokens.push(fibreId ? { kind: 'fibre', value: fibreId } : { kind: 'word', value: word });
+    const phrase = words.slice(index, index + length).join(' ');
+    const fibreId = known.get(phrase);
+    tokens.push(
+      fibreId ? { kind: 'fibre', value: fibreId, typed: phrase } : { kind: 'word', value: word, typed: word },
+    );
     index += Math.max(1, length);
   }
   return tokens;
@@ -97,17 +116,17 @@ function longestMatch(
 }
 
 /** Shares before their fibres, after them, or all fibres first and all shares behind. */
-function pairUp(tokens: readonly Token[]): { fibreId: string; share: number | null }[] {
+function pairUp(tokens: readonly Token[]): Pair[] {
   const fibres = tokens.filter((token) => token.kind === 'fibre');
   const shares = tokens.filter((token) => token.kind === 'share');
   const lastFibre = tokens.map((token) => token.kind).lastIndexOf('fibre');
   const firstShare = tokens.findIndex((token) => token.kind === 'share');
   if (fibres.length > 1 && shares.length === fibres.length && firstShare > lastFibre)
-    return fibres.map((fibre, index) => ({ fibreId: fibre.value, share: Number(shares[index]?.value) }));
+    return fibres.map((fibre, index) => ({ fibre, share: shares[index] ?? null }));
   const sharesFirst = tokens[0]?.kind === 'share';
   return fibres.map((fibre) => {
     const index = tokens.indexOf(fibre);
     const beside = tokens[sharesFirst ? index - 1 : index + 1];
-    return { fibreId: fibre.value, share: beside?.kind === 'share' ? Number(beside.value) : null };
+    return { fibre, share: beside?.kind === 'share' ? beside : null };
   });
 }

@@ -1,11 +1,8 @@
-import { ChakraProvider } from '@chakra-ui/react';
 import type { Action, Pass, RunState, RunView } from '@feverfew/contracts';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { system } from '../../theme/system';
+import { inApp, show } from '../../test/inApp';
 import { FinishForm } from './finish/FinishForm';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
@@ -13,13 +10,6 @@ import { RunLog } from './RunLog';
 import { SlateClock } from './timer/SlateClock';
 import { TimerPanel } from './timer/TimerPanel';
 
-const client = new QueryClient({ defaultOptions: { queries: { enabled: false } } });
-const inApp = (ui: ReactElement) => (
-  <QueryClientProvider client={client}>
-    <ChakraProvider value={system}>{ui}</ChakraProvider>
-  </QueryClientProvider>
-);
-const show = (ui: ReactElement) => render(inApp(ui));
 const voice = (pending = false) => ({
   send: vi.fn(),
   pending,
