@@ -5,7 +5,7 @@ import { ensurePostgres, startCluster } from './postgres.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 import { readPlaywright, readVitest, Suites, vitest } from './suites.mjs';
 
-/** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 25 minutes on two cores. */
+/** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 19 minutes on two cores. */
 requireNode20();
 const CACHE = join(ROOT, '.cache');
 mkdirSync(CACHE, { recursive: true });
@@ -26,7 +26,7 @@ if (inMemory) {
 
 const env = { FEVERFEW_REPORT: PLAYWRIGHT, ...(inMemory ? { TMPDIR: inMemory } : {}) };
 const suites = new Suites(env);
-suites.env.FEVERFEW_TEMPLATE = await suites.work('set-up: packages, Chromium, build', 2, async () => {
+suites.env.FEVERFEW_TEMPLATE = await suites.work('set-up: packages, Chromium, build', 2.5, async () => {
   ensureInstalled();
   ensureChromium();
   return ensureBuilt();
@@ -43,11 +43,11 @@ const cluster = hasPostgres ? await startCluster({ isDurable: false }) : null;
 cluster?.createDatabase('template_house');
 await suites.together(
   'types, lint, language, architecture',
-  0.8,
+  1.2,
   ['types', 'lint', 'language', 'architecture'].map((name) => [name, ['npm', 'run', '--silent', name]]),
 );
-suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), report('core'), readVitest);
-suites.suite('API', 4, vitest(['server'], report('api')), report('api'), readVitest);
+suites.suite('core and web', 3, vitest(['packages', 'web'], report('core')), report('core'), readVitest);
+suites.suite('API', 3, vitest(['server'], report('api')), report('api'), readVitest);
 if (cluster)
   suites.suite(
     'API on PostgreSQL',
@@ -59,9 +59,9 @@ if (cluster)
       FEVERFEW_POSTGRES: cluster.url('template_house'),
     },
   );
-suites.suite('browser', 12, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, readPlaywright);
-const KILLS = ['kills in the middle of writing', ['node', 'scripts/crash-test.mjs', '4']];
-const KILLS_ON_POSTGRES = ['the same on PostgreSQL', ['node', 'scripts/crash-test.mjs', '5', '--postgres']];
+suites.suite('browser', 8, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, readPlaywright);
+const KILLS = ['kills in the middle of writing', ['node', 'scripts/crash-test.mjs', '6']];
+const KILLS_ON_POSTGRES = ['the same on PostgreSQL', ['node', 'scripts/crash-test.mjs', '6', '--postgres']];
 await suites.together('kills in the middle of writing, hostile requests', 1.5, [
   KILLS,
   ...(cluster ? [KILLS_ON_POSTGRES] : []),
