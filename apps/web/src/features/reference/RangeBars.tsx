@@ -28,7 +28,7 @@ export function RangeBars({
           templateColumns="minmax(6.25rem, 13.125rem) minmax(2.5rem, 1fr) 4.75rem"
           gap="3"
           alignItems="center"
-          css={{ [NARROW]: { gridTemplateColumns: 'minmax(0, 1fr) auto' } }}
+          css={{ [NARROW]: { gridTemplateColumns: 'minmax(2.5rem, 1fr) 4.75rem' } }}
         >
           <Box css={{ [NARROW]: { gridColumn: '1 / -1' } }}>{name}</Box>
           <Box position="relative" height="0.625rem" borderRadius="full" bg="track" aria-hidden="true">
