@@ -55,7 +55,7 @@ if (ensurePostgres()) {
   const cluster = await startCluster({ isDurable: false });
   cluster.createDatabase('template_house');
   suites.suite(
-    'the same on PostgreSQL',
+    'API on PostgreSQL, nothing left out',
     5,
     vitest(['server'], report('postgres')),
     report('postgres'),
