@@ -3,7 +3,7 @@ import { addressOf, Desk, machine, Tub } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
 import { atNight } from './worker';
 
-/** Whole jobs on a phone: from typed words to the outcome in the linen book. */
+/** Whole jobs on a phone, at night: from typed words to the outcome in the linen book. */
 const server = new OwnServer(4887);
 test.beforeAll(async () => {
   test.setTimeout(HOOK_MS);
@@ -88,7 +88,7 @@ atNight(
   },
 );
 
-test('a surface whose hidden test fails leaves out what brings the same product', async ({ browser }) => {
+atNight('a surface whose hidden test fails leaves out what brings the same product', async ({ browser }) => {
   const phone = await onPhone(browser);
   await trouble(phone, ['redWine'], armchair('mid'));
   await start(phone);
@@ -177,33 +177,34 @@ atNight('the step at hand is done with something else, and taken back again', as
   await page.context().close();
 });
 
-test('the app is closed for a night and the server killed: the clock says what is to do', async ({
-  browser,
-}) => {
-  const phone = await onPhone(browser);
-  await trouble(phone, ['tea'], NAPKIN);
-  await start(phone);
-  const { page, tub } = phone;
-  await tub.goOn(['dwell']);
-  await tub.tap('Start the clock');
-  await expect(page.getByTestId('clock')).toBeVisible();
-  const url = page.url();
-  // The night passes on the server's clock alone, so the tap has to be there before it does.
-  const timerOf = async () =>
-    (await server.ask<{ state: { timer: unknown } }>(`/runs/${url.split('/').at(-1)}`)).state.timer;
-  await expect.poll(timerOf).not.toBeNull();
-  await page.close();
-  await server.kill();
-  await server.start();
-  server.pass(14 * 60);
-  const again = await phone.page.context().newPage();
-  const morning = { page: again, tub: new Tub(again) };
-  await again.goto(url);
-  await expect(again.getByText(/^Over time/)).toBeVisible();
-  await morning.tub.tell('A trace');
-  await morning.tub.tap('Take it out and go on');
-  await morning.tub.goOn(['finalLook']);
-  await morning.tub.tell('Gone');
-  await ends(morning, 'Gone');
-  await again.context().close();
-});
+atNight(
+  'the app is closed for a night and the server killed: the clock says what is to do',
+  async ({ browser }) => {
+    const phone = await onPhone(browser);
+    await trouble(phone, ['tea'], NAPKIN);
+    await start(phone);
+    const { page, tub } = phone;
+    await tub.goOn(['dwell']);
+    await tub.tap('Start the clock');
+    await expect(page.getByTestId('clock')).toBeVisible();
+    const url = page.url();
+    // The night passes on the server's clock alone, so the tap has to be there before it does.
+    const timerOf = async () =>
+      (await server.ask<{ state: { timer: unknown } }>(`/runs/${url.split('/').at(-1)}`)).state.timer;
+    await expect.poll(timerOf).not.toBeNull();
+    await page.close();
+    await server.kill();
+    await server.start();
+    server.pass(14 * 60);
+    const again = await phone.page.context().newPage();
+    const morning = { page: again, tub: new Tub(again) };
+    await again.goto(url);
+    await expect(again.getByText(/^Over time/)).toBeVisible();
+    await morning.tub.tell('A trace');
+    await morning.tub.tap('Take it out and go on');
+    await morning.tub.goOn(['finalLook']);
+    await morning.tub.tell('Gone');
+    await ends(morning, 'Gone');
+    await again.context().close();
+  },
+);

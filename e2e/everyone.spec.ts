@@ -1,19 +1,20 @@
+import { isNight, shareByDay } from '../testing/byDay';
 import { Desk, Tub, unfold } from './desk';
 import { addresses, firstRunId, seriousOn, settled, waitingId } from './everyPage';
-import { atNight, expect, type Page, shareByDay, test } from './worker';
+import { atNight, expect, type Page, test } from './worker';
 
 test('axe finds nothing serious on any page, light or dark', async ({ page }) => {
   test.setTimeout(600_000);
   const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const all = await addresses(page);
-  // By day a third of the pages; the next test and the one of large text look at those between.
-  for (const [at, address] of shareByDay(all, 3).entries()) {
+  // By day a sixth of the pages; the next test and the one of large text look at as many others.
+  for (const [at, address] of shareByDay(all, 6).entries()) {
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(address);
     await settled(page);
     expect(await seriousOn(page, 'all'), address).toEqual([]);
     // The same page in other colours; they are the same everywhere, so that by day some pages speak for the rest.
-    if (!process.env.FEVERFEW_NIGHTLY && at % 3 !== 0) continue;
+    if (!isNight && at % 3 !== 0) continue;
     const light = await paper();
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect.poll(paper).not.toBe(light);
@@ -49,7 +50,7 @@ test('each page has one heading and names its window; unfolded, no target is und
   page,
 }) => {
   test.setTimeout(600_000);
-  for (const address of shareByDay(await addresses(page), 3, 1)) {
+  for (const address of shareByDay(await addresses(page), 6, 2)) {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(address);
     await settled(page);

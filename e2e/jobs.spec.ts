@@ -1,3 +1,4 @@
+import { isNight, shareByDay } from '../testing/byDay';
 import { Desk, Tub } from './desk';
 import { firstView } from './firstView';
 import { expect, type Page, test } from './worker';
@@ -127,9 +128,6 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 /** Most words before any scrolling. Two fluids on a mattress are two paths; so much has to be said. */
 const MAX_WORDS = { phone: 120, desk: 290 };
-/** Carried out to the logged outcome; in the nightly run all are. */
-const TO_THE_END = process.env.FEVERFEW_NIGHTLY ? ['mud on', 'own trim'] : ['mud on'];
-
 /** The rest of the facts, blank by blank. */
 async function tellTheRest(page: Page, desk: Desk, told: Told): Promise<void> {
   for (const more of told.also ?? []) {
@@ -175,10 +173,7 @@ async function expectFirstView(page: Page, size: keyof typeof MAX_WORDS): Promis
 }
 
 /** Every job is planned among the tests of the core; here each twelfth is typed, and all of them at night. */
-const TYPED = JOBS.filter(
-  ([words], at) =>
-    process.env.FEVERFEW_NIGHTLY || at % 12 === 0 || TO_THE_END.some((job) => words.includes(job)),
-);
+const TYPED = shareByDay(JOBS, 12);
 
 for (const [words, told, steps] of TYPED)
   test(`typed: ${words}, ${told.fibre}`, async ({ page }) => {
@@ -212,7 +207,8 @@ for (const [words, told, steps] of TYPED)
     await page.reload();
     await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
     await expectFirstView(page, 'phone');
-    if (!process.env.FEVERFEW_NIGHTLY && !TO_THE_END.some((job) => words.includes(job))) return;
+    // Carried out to the logged outcome; by day `mainJob.spec` does so.
+    if (!isNight) return;
 
     const tub = new Tub(page);
     await desk.start();

@@ -1,6 +1,7 @@
+import { isNight, shareByDay } from '../testing/byDay';
 import { CHROMIUM_ARGS } from './chromiumArgs';
 import { addresses, seriousOn, settled } from './everyPage';
-import { expect, type Page, shareByDay, test } from './worker';
+import { expect, type Page, test } from './worker';
 
 // The text size of the browser set to twice the usual, as in its settings.
 test.use({
@@ -24,14 +25,15 @@ test('text twice as large grows on every page; nothing runs sideways, no bar tak
   page,
 }) => {
   test.setTimeout(600_000);
-  for (const [at, address] of shareByDay(await addresses(page), 3, 2).entries()) {
+  for (const [at, address] of shareByDay(await addresses(page), 6, 4).entries()) {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(address);
+    await settled(page);
     for (const [width, height] of [
       [390, 844],
       [1280, 800],
     ] as const) {
       await page.setViewportSize({ width, height });
-      await page.goto(address);
-      await settled(page);
       const where = `${address} at ${width} px`;
       const sizeOf = (name: string) =>
         page.evaluate(
@@ -46,7 +48,6 @@ test('text twice as large grows on every page; nothing runs sideways, no bar tak
       expect(await footHeight(page), where).toBeLessThan(height / 4);
     }
     // By day on every other of these pages: it takes the longest.
-    if (process.env.FEVERFEW_NIGHTLY || at % 2 === 0)
-      expect(await seriousOn(page, 'all'), address).toEqual([]);
+    if (isNight || at % 2 === 0) expect(await seriousOn(page, 'all'), address).toEqual([]);
   }
 });

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { isNight } from '../testing/byDay';
 import { CHROMIUM_ARGS } from './chromiumArgs';
 
 /** Files whose tests are whole flows: nothing in them is about one size of screen. */
@@ -7,7 +8,7 @@ const FLOWS = /(mainJob|plans|reasons|asked|badInput|household|mixingTable|learn
 /** The built application with demo data, driven in Debian's Chromium without a screen. */
 export default defineConfig({
   testDir: '.',
-  testIgnore: process.env.FEVERFEW_NIGHTLY ? [] : ['nightly/**'],
+  testIgnore: isNight ? [] : ['nightly/**'],
   outputDir: '../test-results',
   globalSetup: './seedDemo.ts',
   // On a shared machine a page takes five times as long for minutes. How soon it must answer is measured where it counts.
@@ -22,9 +23,7 @@ export default defineConfig({
   projects: [
     { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
     // The same flows with a phone's width: in the nightly run.
-    ...(process.env.FEVERFEW_NIGHTLY
-      ? [{ name: 'phone', testMatch: FLOWS, use: { viewport: { width: 390, height: 844 } } }]
-      : []),
+    ...(isNight ? [{ name: 'phone', testMatch: FLOWS, use: { viewport: { width: 390, height: 844 } } }] : []),
   ],
   use: {
     // A clock of 24 hours.

@@ -1,5 +1,6 @@
+import { isNight, shareByDay } from '../testing/byDay';
 import { Tub } from './desk';
-import { expect, type Page, shareByDay, test } from './worker';
+import { expect, type Page, test } from './worker';
 
 /** The eight first-time walks that once took 15 to 106 taps, in the words of those who made them. */
 const WALKS = [
@@ -43,8 +44,8 @@ async function toTheOutcome(page: Page): Promise<void> {
   await expect(tub.step('finished')).toHaveText('Gone');
 }
 
-/** By day a few, for the jobs of `jobs.spec` begin alike. */
-const WALKED = shareByDay(WALKS, 4);
+/** By day one, for the jobs of `jobs.spec` begin alike. */
+const WALKED = shareByDay(WALKS, WALKS.length);
 
 for (const [words, first] of WALKED) {
   test(`walked on a phone: ${words}`, async ({ page }) => {
@@ -59,10 +60,10 @@ for (const [words, first] of WALKED) {
     await walker.tap(/^Start(: |$)/);
     await expect(page.locator('h1[data-step]')).toBeVisible();
     expect(walker.count).toBeLessThanOrEqual(MOST);
-    if (process.env.FEVERFEW_NIGHTLY) await toTheOutcome(page);
+    if (isNight) await toTheOutcome(page);
   });
 
-  if (process.env.FEVERFEW_NIGHTLY)
+  if (isNight)
     test(`walked on a desk by keys: ${words}`, async ({ page }) => {
       await page.goto('/trouble');
       const walker = new Walker(page);

@@ -1,4 +1,5 @@
 import { test as base } from '@playwright/test';
+import { isNight } from '../testing/byDay';
 import { HOOK_MS, OwnServer } from './ownServer';
 
 export { expect, type Page } from '@playwright/test';
@@ -52,8 +53,4 @@ export const test = base.extend<{ demo: undefined }, { server: DemoServer }>({
 });
 
 /** Driven in the nightly run: other tests go through most of the flow, or the core's own tests hold its rules. */
-export const atNight = process.env.FEVERFEW_NIGHTLY ? test : test.skip;
-
-/** By day each nth of a list, counted from the given place; in the nightly run nothing is left out. */
-export const shareByDay = <T>(all: readonly T[], nth: number, from = 0): readonly T[] =>
-  process.env.FEVERFEW_NIGHTLY ? all : all.filter((_, at) => at % nth === from);
+export const atNight = isNight ? test : test.skip;

@@ -111,7 +111,7 @@ try {
   const goesOn = (_rung, at, passes) => at === 0 && passes.some(({ passId }) => passId === 'r2p1');
   await say(await look(await workUntil(await begin(goesOn), 'finalLook'), 'stalled', 95), {
     kind: 'decided',
-    choice: 'nextRung',
+    choice: 'nextPass',
   });
   await say(await look(await workUntil(await begin(), 'look'), 'wrong', null, ['dyeOnCloth']), {
     kind: 'decided',

@@ -1,6 +1,6 @@
 type Json = Readonly<Record<string, unknown>>;
 
-/** Keys of plans, facts and events up to version 8, with today's. */
+/** Keys of plans, facts and events up to version 9, with today's. */
 const KEYS: Readonly<Record<string, string>> = {
   ladder: 'passes',
   steps: 'actions',
@@ -8,17 +8,23 @@ const KEYS: Readonly<Record<string, string>> = {
   schoolId: 'positionId',
   rungIndex: 'passIndex',
   stepId: 'actionId',
+  rungMethodId: 'passMethodId',
 };
 
-/** Values of these keys up to version 8, with today's. */
+/** Values of these keys up to version 9, with today's. */
 const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   verdict: { rung: 'inPlan' },
   kind: { school: 'position', stepDone: 'actionDone' },
-  code: { otherSchool: 'otherPosition', schoolFollowed: 'positionFollowed' },
+  code: {
+    otherSchool: 'otherPosition',
+    schoolFollowed: 'positionFollowed',
+    apartFromRung: 'apartFromPass',
+  },
+  choice: { nextRung: 'nextPass' },
 };
 
 /**
- * A plan, facts, settings or an event of version 8 or before, with today's names at every depth. What has today's names
+ * A plan, facts, settings or an event of version 9 or before, with today's names at every depth. What has today's names
  * comes out equal.
  */
 export function renameOldKeys(value: unknown): unknown {

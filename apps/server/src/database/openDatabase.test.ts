@@ -12,7 +12,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { afterEach, beforeEach, describe, expect, inject, it } from 'vitest';
-import { shareByDay } from '../test/byDay.js';
+import { shareByDay } from '../../../../testing/byDay.js';
 import { openDatabase } from './openDatabase.js';
 import { households } from './tables.js';
 

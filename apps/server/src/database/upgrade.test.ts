@@ -161,6 +161,7 @@ it('brings a book of the first shape into the present one without losing a fact'
   await client.exec(migration('0003_tub_and_log'));
   await client.exec(migration('0004_sizes_and_history'));
   await client.exec(migration('0016_one_vocabulary'));
+  await client.exec(migration('0017_choices_of_passes'));
 
   const read = async (table: string, column: string, id = ID) =>
     (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table} WHERE id::text = $1`, [id]))
@@ -329,6 +330,51 @@ it('gives plans, facts, settings and events of version 8 the names of the file o
     { kind: 'actionDone', at: '2026-01-01T10:01:00.000Z', actionId: 'r1s1-mix' },
     { kind: 'noted', at: '2026-01-01T10:02:00.000Z', text: note },
   ]);
+  await client.close();
+});
+
+it('gives the choice of the next pass and the finding on products apart their present names', async () => {
+  const client = await databaseBefore('0017');
+  const note = 'I wrote "choice": "nextRung" down';
+  const old = {
+    facts: { note },
+    candidates: [
+      {
+        methodId: 'chlorineSoak',
+        findings: [{ code: 'apartFromRung', facts: { rungMethodId: 'citricSoak', agentId: 'bleach' } }],
+      },
+    ],
+  };
+  const event = { kind: 'decided', at: '2026-01-01T10:00:00.000Z', choice: 'nextRung' };
+  await client.query('INSERT INTO troubles (id, created_at, piece_id, facts) VALUES ($1, now(), $1, $2)', [
+    ID,
+    {},
+  ]);
+  await client.query(
+    'INSERT INTO plans (id, created_at, trouble_id, knowledge_version, plan) VALUES ($1, now(), $1, $2, $3)',
+    [ID, '2026.11.14', old],
+  );
+  await client.query('INSERT INTO runs (id, created_at, plan_id) VALUES ($1, now(), $1)', [ID]);
+  await client.query(
+    'INSERT INTO run_events (id, run_id, seq, key, at, event) VALUES ($1, $1, 0, $1, now(), $2)',
+    [ID, event],
+  );
+
+  await client.exec(migration('0017_choices_of_passes'));
+
+  const one = async (query: string) => (await client.query<{ found: unknown }>(query)).rows[0]?.found;
+  const plan = await one('SELECT plan AS found FROM plans');
+  expect(plan).toEqual({
+    facts: { note },
+    candidates: [
+      {
+        methodId: 'chlorineSoak',
+        findings: [{ code: 'apartFromPass', facts: { passMethodId: 'citricSoak', agentId: 'bleach' } }],
+      },
+    ],
+  });
+  expect(plan).toEqual(renameOldKeys(old));
+  expect(await one('SELECT event AS found FROM run_events')).toEqual({ ...event, choice: 'nextPass' });
   await client.close();
 });
 

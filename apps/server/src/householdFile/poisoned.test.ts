@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { deflateRawSync } from 'node:zlib';
 import { HouseholdFile } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { shareByDay } from '../test/byDay.js';
+import { shareByDay } from '../../../../testing/byDay.js';
 import { POINT, type TestApp, testApp } from '../test/testApp.js';
 import { HouseholdFileService } from './householdFile.service.js';
 

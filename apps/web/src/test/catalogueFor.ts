@@ -7,6 +7,13 @@ export function catalogueFor(knowledge: Knowledge): Catalogue {
     ...knowledge,
     components: knowledge.components.map(({ id, name }) => ({ id, name, aliases: [] })),
     methods: knowledge.methods.map(({ id, name }) => ({ id, name, aliases: [] })),
+    agents: knowledge.agents.map((agent) => ({
+      ...agent,
+      needsStrength: agent.strength?.mustBeKnown ?? false,
+      strengthUnit: agent.strength?.unit ?? null,
+      isLiquid: agent.form === 'liquid',
+    })),
+    pairs: knowledge.forbiddenPairs,
     items: knowledge.items.map((item) => ({ ...item, usualFibres: item.defaultFibres })),
   } as unknown as Catalogue;
 }

@@ -1,6 +1,6 @@
 /** What is found while the steps of a round are chosen and put in order. */
 export interface CourseFindingFacts {
-  apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
+  apartFromPass: { pairId: string; passMethodId: string; agentId: string };
   /** Chosen by the person for this plan. */
   leftOut: Record<string, never>;
   chosenInstead: { methodId: string };

@@ -10,7 +10,7 @@ import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
 /** Raised when a summary changes its form: rows of an earlier version are then made again from their events. */
-export const RUN_SUMMARY_VERSION = 6;
+export const RUN_SUMMARY_VERSION = 7;
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
 export interface RunSummary {

@@ -201,7 +201,7 @@ describe('a run', () => {
       ],
     ],
     ['nothingToDecide', [{ kind: 'started', passIndex: 0 }, decided('continue')]],
-    ['notOffered', [...upTo('look', 0), looked('gone'), decided('nextRung')]],
+    ['notOffered', [...upTo('look', 0), looked('gone'), decided('nextPass')]],
     [
       'notADwell',
       [

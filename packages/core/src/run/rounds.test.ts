@@ -52,7 +52,7 @@ describe('a run in rounds', () => {
   });
   it('that has stalled at its end leads on to the next round', () => {
     const walk = new Walk(planOf(cases.blackberryOnArmchair)).upToTheEnd();
-    walk.look('stalled', 'nextRung');
+    walk.look('stalled', 'nextPass');
     expect(walk.plan.passes[walk.state.passIndex]?.passId).toBe('r2p1');
   });
   const testedPen = () => {

@@ -2,7 +2,7 @@ export const LOOK_ANSWERS = ['gone', 'moving', 'stalled', 'unsure', 'wrong'] as 
 export type LookAnswer = (typeof LOOK_ANSWERS)[number];
 
 /** `takeOut` leads past the look that a wait has just had; `continue` to the next step, whatever it is. */
-export const CHOICES = ['continue', 'takeOut', 'wait', 'repeat', 'nextRung', 'stop', 'finish'] as const;
+export const CHOICES = ['continue', 'takeOut', 'wait', 'repeat', 'nextPass', 'stop', 'finish'] as const;
 export type Choice = (typeof CHOICES)[number];
 
 export const OUTCOMES = [

@@ -5,7 +5,6 @@ import fc from 'fast-check';
  * seeds and more runs (FEVERFEW_FRESH_SEEDS=20: twenty times as many), and prints the seed of what it finds.
  */
 const fresh = Number(process.env.FEVERFEW_FRESH_SEEDS ?? 0);
-const isNight = fresh > 0 || process.env.FEVERFEW_NIGHTLY !== undefined;
 const FIXED_SEED = 20_261_125;
 const USUAL_RUNS = 100;
 
@@ -13,7 +12,3 @@ fc.configureGlobal(fresh > 0 ? { numRuns: USUAL_RUNS * fresh } : { seed: FIXED_S
 
 /** How often a property is tried that asks for more or fewer than the usual runs. */
 export const runs = (usual: number): number => (fresh > 0 ? usual * fresh : usual);
-
-/** By day each nth of a list, counted from its first; in the nightly run nothing is left out. */
-export const shareByDay = <T>(all: readonly T[], nth: number): readonly T[] =>
-  isNight ? all : all.filter((_, at) => at % nth === 0);

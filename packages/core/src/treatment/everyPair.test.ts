@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { shareByDay } from '../../../../testing/byDay.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
-import { shareByDay } from '../test/propertyRuns.js';
 import { planTreatment } from './planTreatment.js';
 
 /** Every mark on every fibre, on a washable piece, on upholstery and on a lined coat: a plan, or an honest "none". */

@@ -267,7 +267,7 @@ describe('chlorine in the house', () => {
   it('never shares a plan with peroxygen or acid', () => {
     const made = plan(white, withBoth);
     expect(methodIdsOf(made)).not.toContain('chlorineSoak');
-    expect(against(made, 'chlorineSoak')[0]).toMatchObject({ code: 'apartFromRung' });
+    expect(against(made, 'chlorineSoak')[0]).toMatchObject({ code: 'apartFromPass' });
   });
   it('is ruled out where ammonia was tried', () => {
     expect(codes(against(plan({ ...white, tried: tried('ammonia') }, withBoth), 'chlorineSoak'))).toContain(
@@ -455,7 +455,7 @@ describe('the planner', () => {
           plan({ ...facts, reach: 'house' }, home)
             .candidates.filter(
               ({ verdict, findings }) =>
-                verdict === 'inPlan' || verdict === 'spare' || findings[0]?.code === 'apartFromRung',
+                verdict === 'inPlan' || verdict === 'spare' || findings[0]?.code === 'apartFromPass',
             )
             .map((candidate) => candidate.methodId)
             // A step of courses alone is looked at only where its course comes to it.

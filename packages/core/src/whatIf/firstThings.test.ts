@@ -1,7 +1,7 @@
 import { type Knowledge, OPEN_FACTS, OPEN_FIBRES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
+import { shareByDay } from '../../../../testing/byDay.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
-import { shareByDay } from '../test/propertyRuns.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 import { firstThings, firstThingsInSteps } from './firstThings.js';
 

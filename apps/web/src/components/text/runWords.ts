@@ -72,7 +72,7 @@ export function choiceWords(
       return 'Leave it in';
     case 'repeat':
       return 'Same again, fresh mix';
-    case 'nextRung':
+    case 'nextPass':
       return 'The next round';
     case 'stop':
       return STOP_WORDS[wayOut];

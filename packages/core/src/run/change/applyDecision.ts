@@ -28,7 +28,7 @@ export function applyDecision(state: RunState, choice: Choice, plan: Plan): Tran
       const at = workStep(plan.passes[again]?.actions ?? []);
       return accept(moveTo(state, { passIndex: again, actionIndex: at }, true));
     }
-    case 'nextRung': {
+    case 'nextPass': {
       const next = openPassLater(state, plan);
       return next ? accept(moveTo(state, next, true)) : refuse('noSuchPass');
     }

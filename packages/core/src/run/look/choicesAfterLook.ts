@@ -24,7 +24,7 @@ export function choicesAfterLook(
     state.passIndex === lastOfRound(plan, state.passIndex) && openPassLater(state, plan) !== null;
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
-    ...(hasNext ? (['nextRung'] as const) : []),
+    ...(hasNext ? (['nextPass'] as const) : []),
   ];
   if (action.kind === 'dwell')
     return choicesWhileWaiting(answer, at, state, hasNext).map((choice) =>
@@ -34,13 +34,13 @@ export function choicesAfterLook(
     if (answer === 'gone' || answer === 'unsure') return ['finish'];
     return answer === 'moving'
       ? [...onward, 'finish']
-      : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
+      : [...onward.filter((choice) => choice === 'nextPass'), 'finish'];
   }
   if (answer === 'gone') return ['continue'];
   // Wet cloth looks cleaner or darker than it is: rinse, dry without heat, look again.
   if (answer === 'unsure') return ['continue', 'stop'];
   if (answer === 'moving') return [...onward, 'continue', 'stop'];
-  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
+  return [...(hasNext ? (['nextPass'] as const) : []), 'continue', 'stop'];
 }
 
 /** The next look in a round, just answered with a level. */
@@ -54,7 +54,7 @@ function choicesWhileWaiting(answer: LookAnswer, at: string, state: RunState, ha
   const due = state.timer !== null && at >= state.timer.readyAt;
   const over = state.timer !== null && at >= state.timer.latestAt;
   if (answer === 'gone') return ['continue', 'wait'];
-  if (over) return ['continue', ...(hasNext ? (['nextRung'] as const) : []), 'stop'];
+  if (over) return ['continue', ...(hasNext ? (['nextPass'] as const) : []), 'stop'];
   if (answer === 'moving' || answer === 'unsure' || !due) return ['wait', 'continue', 'stop'];
-  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'wait', 'stop'];
+  return [...(hasNext ? (['nextPass'] as const) : []), 'continue', 'wait', 'stop'];
 }

@@ -59,7 +59,7 @@ describe('a look at several troubles', () => {
     expect(walk.passId).toBe('r1p3');
     expect(walk.state.times).toEqual([1, 0, 1]);
     expect(asked(walk.upToTheEnd())).toEqual(['redWine', 'butter']);
-    walk.lookAt({ redWine: 50, butter: 0 }, 'nextRung');
+    walk.lookAt({ redWine: 50, butter: 0 }, 'nextPass');
     expect(walk.passId).toBe(wayOf('redWine', 'noChange'));
     expect(asked(walk.lookingUpToTheEnd({ redWine: 50 }))).toEqual(['redWine']);
   });
@@ -86,7 +86,7 @@ describe('a look at several troubles', () => {
     expect(again?.leftPct?.high).toBeGreaterThan(12.5);
   });
   it('leads, where one of them has not changed, past what does nothing for it', () => {
-    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 100 }, 'nextRung');
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 100 }, 'nextPass');
     expect(walk.passId).toBe(wayOf('butter', 'noChange'));
     expect(passOf(walk.passId ?? '')?.helps).toContain('butter');
     const ofWine = plan.rounds
@@ -158,7 +158,7 @@ describe('what the log learns of several troubles', () => {
     expect(usesOf('run', plan.facts, plan.passes, walk.state, knowledge)).toEqual([]);
   });
   it('knows every pass worked on as done, and which has stalled', () => {
-    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 100, butter: 100 }, 'nextRung');
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 100, butter: 100 }, 'nextPass');
     const done = doneMethods([{ methodIds: plan.passes.map(({ methodId }) => methodId), state: walk.state }]);
     expect(done.map(({ methodId, rounds }) => [methodId, rounds])).toEqual(
       [...(plan.rounds[0]?.passes ?? [])].map(({ methodId }) => [methodId, 1]).sort(),

@@ -45,7 +45,7 @@ export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOp
     if (choice === 'repeat' && here)
       // What a round took here says more than the book.
       return [ahead(choice, here, removed ?? here.effect, left, prices, here.maxRounds - round)];
-    if (choice === 'nextRung' && next)
+    if (choice === 'nextPass' && next)
       return [ahead(choice, next, next.effect, left, prices, next.maxRounds)];
     return choice === 'finish' ? [] : [plain(choice, null)];
   });

@@ -26,8 +26,8 @@ export function clashWith(
           );
         if (pair)
           return finding(
-            'apartFromRung',
-            { pairId: pair.id, rungMethodId: pass.method.id, agentId: agent.id },
+            'apartFromPass',
+            { pairId: pair.id, passMethodId: pass.method.id, agentId: agent.id },
             pair.sourceIds,
           );
       }

@@ -10,8 +10,8 @@ const OTHER_WAY = {
 } as const;
 
 export const COURSE_FINDING_WORDS: WordsOf<CourseFindingFacts> = {
-  apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
-    `${upperFirst(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ` +
+  apartFromPass: ({ pairId, passMethodId, agentId }, say) =>
+    `${upperFirst(say.name(agentId))} may not share a plan with “${say.name(passMethodId)}”: together it ` +
     `${say.name(pairId)}.`,
   leftOut: () => 'You left it out.',
   chosenInstead: ({ methodId }, say) => `You chose “${say.name(methodId)}” instead.`,

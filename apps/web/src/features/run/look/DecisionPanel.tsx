@@ -88,7 +88,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
         >
           <span>
             {choiceWords(way.way, action, restKinds, wayOut)}
-            {(way.way === 'nextRung' || (way.way === 'repeat' && isDry)) && way.methodId
+            {(way.way === 'nextPass' || (way.way === 'repeat' && isDry)) && way.methodId
               ? `: ${words.name(way.methodId)}`
               : ''}
           </span>
@@ -109,5 +109,5 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
 }
 
 type ChoiceWay = NextOption & { way: Parameters<typeof choiceWords>[0] };
-const CHOICE_IDS: readonly string[] = ['continue', 'takeOut', 'wait', 'repeat', 'nextRung', 'stop'];
+const CHOICE_IDS: readonly string[] = ['continue', 'takeOut', 'wait', 'repeat', 'nextPass', 'stop'];
 const isChoice = (way: NextOption): way is ChoiceWay => CHOICE_IDS.includes(way.way);
