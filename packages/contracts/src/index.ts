@@ -79,6 +79,7 @@ export {
   type Ingredient,
   isClaim,
   isOneSlip,
+  isOutdoors,
   joiningWords,
   kettleWords,
   LEVELS,

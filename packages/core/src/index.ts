@@ -16,8 +16,6 @@ export {
   type DryBy,
   type DryState,
   dryBy,
-  HANGING_PLACES,
-  type HangingPlace,
   hangOrder,
   NO_OWN_RATE,
   type OwnRate,
@@ -26,6 +24,14 @@ export {
   type WetPiece,
   withSeen,
 } from './drying/dryBy.js';
+export {
+  canLie,
+  type DryingLie,
+  dryingLieOf,
+  HANGING_PLACES,
+  type HangingPlace,
+  isOutdoors,
+} from './drying/dryingLie.js';
 export {
   DAYLIGHT,
   FORECAST_ORIGINS,

@@ -40,6 +40,8 @@ const FAMILIES: readonly Family[] = [
   'keptFromDrum',
   'programmeDefaults',
   'waterLeft',
+  'dryingLies',
+  'slowDryers',
   'words',
   'typedWords',
   'dangers',

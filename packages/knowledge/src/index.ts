@@ -65,6 +65,14 @@ export { TYPED_KINDS, type TypedKind, type TypedWord } from './schema/typed.js';
 export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
 export type { UsualPiece, UsualTag } from './schema/usual.js';
 export * from './schema/vocabulary.js';
-export type { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
+export type {
+  ClothKind,
+  DryingLie,
+  Hygiene,
+  KeptFromDrum,
+  ProgrammeDefault,
+  SlowDryer,
+  WaterLeft,
+} from './schema/washing.js';
 export * from './standing.js';
 export * from './vocabulary.js';

@@ -18,7 +18,15 @@ import { Substitution } from './schema/substitution.js';
 import { TypedWord } from './schema/typed.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
 import { UsualPiece } from './schema/usual.js';
-import { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
+import {
+  ClothKind,
+  DryingLie,
+  Hygiene,
+  KeptFromDrum,
+  ProgrammeDefault,
+  SlowDryer,
+  WaterLeft,
+} from './schema/washing.js';
 import { Word } from './schema/word.js';
 
 /** The whole body of knowledge the planner works on. */
@@ -56,6 +64,8 @@ export const Knowledge = z.strictObject({
   keptFromDrum: z.array(KeptFromDrum),
   programmeDefaults: z.array(ProgrammeDefault),
   waterLeft: z.array(WaterLeft),
+  dryingLies: z.array(DryingLie),
+  slowDryers: z.array(SlowDryer),
   words: z.array(Word),
   /** Words of typed sentences that are no names, and what each tells. */
   typedWords: z.array(TypedWord),

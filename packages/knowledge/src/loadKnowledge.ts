@@ -8,6 +8,7 @@ import { contaminants } from './data/dangers/contaminants.js';
 import { hygiene } from './data/dangers/hygiene.js';
 import { protectivePieces } from './data/dangers/protectivePieces.js';
 import { diagnoses } from './data/diagnoses.js';
+import { dryingLies, slowDryers } from './data/drying.js';
 import { fibres } from './data/fibres.js';
 import { forbiddenPairs } from './data/hazards.js';
 import { items, parts } from './data/items.js';
@@ -69,6 +70,8 @@ export function loadKnowledge(): Knowledge {
     keptFromDrum,
     programmeDefaults,
     waterLeft,
+    dryingLies,
+    slowDryers,
     words,
     typedWords,
     wordsAsTyped: WORDS_AS_TYPED,

@@ -2,7 +2,14 @@ import type { Knowledge } from './knowledge.js';
 import { LOAD_PROGRAMMES } from './vocabulary.js';
 
 /** What must hold of the figures for drums and lines: a kind for every piece, a programme of each sort, falling water. */
-export function washingFaults({ clothKinds, items, programmeDefaults, waterLeft }: Knowledge): string[] {
+export function washingFaults({
+  clothKinds,
+  items,
+  programmeDefaults,
+  waterLeft,
+  dryingLies,
+  slowDryers,
+}: Knowledge): string[] {
   const kindsOf = (itemId: string) => clothKinds.filter((kind) => kind.itemIds.includes(itemId));
   const rest = clothKinds.filter((kind) => kind.isRest).length;
   return [
@@ -12,6 +19,12 @@ export function washingFaults({ clothKinds, items, programmeDefaults, waterLeft 
     ),
     ...LOAD_PROGRAMMES.flatMap((id) =>
       programmeDefaults.some((programme) => programme.id === id) ? [] : [`programmeDefaults: no ${id}`],
+    ),
+    ...dryingLies.flatMap(({ id, slower, alone }) =>
+      alone > slower ? [`dryingLies.${id}: one piece alone dries slower than many`] : [],
+    ),
+    ...slowDryers.flatMap(({ id, line, rack }) =>
+      line && rack && line.high > rack.high ? [`slowDryers.${id}: slower on the line than on an airer`] : [],
     ),
     ...(waterLeft.some((line) => line.regainFromPct === 0) ? [] : ['waterLeft: nothing for dry fibres']),
     ...waterLeft.flatMap(({ id, spun }) =>

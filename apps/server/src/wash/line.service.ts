@@ -1,5 +1,4 @@
 import {
-  BY_HAND,
   type HangLines,
   type LineView,
   type RolledLines,
@@ -14,54 +13,37 @@ import {
   DomainError,
   DRYER_KWH_PER_L,
   type DryBy,
-  type DryingLimits,
   dryBy,
-  dryingLimitsOf,
   type Forecast,
   forecastByHand,
-  type HangingPlace,
   type Household,
   hangOrder,
+  isOutdoors,
   madeUpForecast,
-  massOf,
   NO_OWN_RATE,
-  regainOf,
   ropeFor,
   type WetPiece,
-  type WrungBy,
-  waterAfter,
   withSeen,
 } from '@feverfew/core';
-import type { Fibre, Knowledge } from '@feverfew/knowledge';
+import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { ServerError } from '../problems/serverError.js';
-import { HeapService, type ReadLine } from './heap.service.js';
-import { type LoadRow, WashRepository } from './wash.repository.js';
+import { HeapService } from './heap.service.js';
+import { WashRepository } from './wash.repository.js';
 import { readWeather } from './weatherCsv.js';
+import { type Wet, wetPieceOf } from './wetPiece.js';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 const DAY_MS = 24 * HOUR_MS;
 const FORECAST_H = 72;
 
-/** A wet line with all inputs of its drying time. */
-interface Wet {
-  readonly read: ReadLine;
-  readonly load: LoadRow;
-  readonly limits: DryingLimits;
-  readonly wet: WetPiece;
-  /** A towel would take more out of it than the drum has. */
-  readonly rollHelps: boolean;
-}
-
 @Injectable()
 export class LineService {
-  private readonly fibres: ReadonlyMap<string, Fibre>;
-
   constructor(
     @Inject(WashRepository) private readonly repository: WashRepository,
     @Inject(HeapService) private readonly heap: HeapService,
@@ -69,20 +51,18 @@ export class LineService {
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
-  ) {
-    this.fibres = new Map(knowledge.fibres.map((fibre) => [fibre.id, fibre]));
-  }
+  ) {}
 
   async view(): Promise<LineView> {
     const now = this.clock().getTime();
     const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
     const forecast = forecastFor(settings, now);
     const dusk = duskAfter(now, settings.offsetMin);
-    const wet = await this.wet(household, now);
+    const wet = await this.wet(household, settings, now);
     const dry = wet.map((one) =>
       dryBy(one.wet, forecast, household.roomC, settings.ownRate, daylightOf(one.wet, settings)),
     );
-    const order = hangOrder(dry.filter((_, index) => onRope(wet[index]?.wet.place ?? 'rack')));
+    const order = hangOrder(dry.filter((_, index) => isOutdoors(wet[index]?.wet.place ?? 'rack')));
     const lines = wet.flatMap((one, index): WetLine[] => {
       const when = dry[index];
       return when ? [this.lineOf(one, when, order.indexOf(one.wet.id) + 1)] : [];
@@ -94,7 +74,7 @@ export class LineService {
       hours: forecast.hours.filter(({ at }) => Date.parse(at) >= now - HOUR_MS).slice(0, FORECAST_H),
       lines,
       ropeM: settings.ropeM,
-      usedM: lines.filter(({ place }) => onRope(place)).reduce((sum, { ropeM }) => sum + ropeM, 0),
+      usedM: lines.filter(({ place }) => isOutdoors(place)).reduce((sum, { ropeM }) => sum + ropeM, 0),
       ownRate: settings.ownRate,
       hasDryer: household.hasDryer,
       roomC: household.roomC,
@@ -102,7 +82,11 @@ export class LineService {
     };
   }
 
-  private lineOf({ read, load, limits, wet, rollHelps }: Wet, when: DryBy, order: number): WetLine {
+  private lineOf(
+    { read, load, limits, wet, rollHelps, places, turning }: Wet,
+    when: DryBy,
+    order: number,
+  ): WetLine {
     const { entry, row } = read;
     const kind = clothKindOf(entry.facts.piece.itemId, this.knowledge);
     const mayTumble = limits.tumble.value !== 'none' && entry.facts.markIds.length === 0;
@@ -115,6 +99,8 @@ export class LineService {
       weave: kind.weave,
       colour: entry.facts.piece.colour,
       place: wet.place,
+      places,
+      turning,
       hungAt: row.hungAt?.toISOString() ?? null,
       sun: limits.sun,
       flat: limits.flat,
@@ -128,47 +114,20 @@ export class LineService {
       earliest: iso(when.earliest),
       latest: iso(when.latest),
       state: when.state,
-      musty: when.musty,
+      mustyBy: when.musty ? iso(when.mustyBy) : null,
       order,
     };
   }
 
-  private async wet(household: Household, now: number): Promise<Wet[]> {
+  private async wet(household: Household, { ropeM }: WashSettings, now: number): Promise<Wet[]> {
     const rows = await this.repository.wet();
     const reads = await this.heap.read(rows.map(({ line }) => line));
+    const onRack = reads.filter(({ row }) => row.place === 'rack');
+    const isAlone = onRack.length === 1 && onRack[0]?.entry.count === 1;
     return rows.flatMap(({ load }, index): Wet[] => {
       const read = reads[index];
-      if (!read) return [];
-      const { entry, row } = read;
-      const limits = dryingLimitsOf(entry, household, this.knowledge);
-      const facts = entry.facts.piece;
-      const kind = clothKindOf(facts.itemId, this.knowledge);
-      const dryMassG = massOf(entry, this.knowledge);
-      const regainPct = regainOf(facts.parts, this.fibres);
-      const after = (by: WrungBy) => waterAfter(regainPct, by, this.knowledge.waterLeft);
-      const { programmeId, spinRpm } = load.load;
-      const spun = after(programmeId === BY_HAND ? { kind: 'wrung' } : { kind: 'spun', rpm: spinRpm });
-      const rolled = after({ kind: 'rolled' });
-      const rollHelps = rolled.high < spun.high;
-      const left = row.rolled && rollHelps ? rolled : spun;
-      return [
-        {
-          read,
-          load,
-          limits,
-          rollHelps,
-          wet: {
-            id: row.id,
-            dryMassG,
-            waterG: { low: left.low * dryMassG, high: left.high * dryMassG },
-            gPerM2: kind.gPerM2,
-            exposed: kind.exposed,
-            dark: facts.colour === 'dark' || facts.colour === 'mid',
-            place: row.place ?? bestPlace(limits),
-            hungAt: row.hungAt?.getTime() ?? now,
-          },
-        },
-      ];
+      const around = { household, hasLine: ropeM > 0, isAlone, now };
+      return read ? [wetPieceOf(read, load, around, this.knowledge)] : [];
     });
   }
 
@@ -198,7 +157,7 @@ export class LineService {
     const now = this.clock().getTime();
     const dryAt = Date.parse(at);
     const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
-    const wet = (await this.wet(household, now)).filter(({ wet: { id } }) => lineIds.includes(id));
+    const wet = (await this.wet(household, settings, now)).filter(({ wet: { id } }) => lineIds.includes(id));
     if (dryAt > now + MINUTE_MS)
       throw new DomainError('outOfRange', {
         quantity: 'the time it was dry, in minutes from now',
@@ -226,12 +185,6 @@ export class LineService {
     this.feed.tell('wash');
   }
 }
-
-const onRope = (place: HangingPlace): boolean => place === 'line' || place === 'shade';
-
-/** Flat where it must lie, out of the sun where it fades. */
-const bestPlace = ({ flat, felts, sun }: DryingLimits): HangingPlace =>
-  flat || felts ? 'flat' : sun.value === 'never' ? 'shade' : 'line';
 
 /** The weather from the hour before `from` on. Hours that a file does not cover are left out. */
 function forecastFor({ weather, offsetMin }: WashSettings, from: number): Forecast {

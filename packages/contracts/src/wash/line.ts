@@ -43,6 +43,10 @@ export const WetLine = z
     colour: Colour,
     /** Where it hangs, or would hang best. */
     place: z.enum(HANGING_PLACES),
+    /** Where it may hang or lie. */
+    places: z.array(z.enum(HANGING_PLACES)).min(1),
+    /** How it is turned or shaken meanwhile; empty = not at all. */
+    turning: z.string(),
     hungAt: z.iso.datetime().nullable(),
     sun: held(z.enum(['may', 'never'])),
     flat: z.boolean(),
@@ -58,7 +62,8 @@ export const WetLine = z
     earliest: z.iso.datetime().nullable(),
     latest: z.iso.datetime().nullable(),
     state: z.enum(DRY_STATES),
-    musty: z.boolean(),
+    /** When it smells if it is still damp; null where it is dry well before. */
+    mustyBy: z.iso.datetime().nullable(),
     order: z.number(),
   })
   .meta({ id: 'WetLine' });

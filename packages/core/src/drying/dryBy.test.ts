@@ -10,6 +10,7 @@ import {
   type WetPiece,
   withSeen,
 } from './dryBy.js';
+import { FREE } from './dryingLie.js';
 import { type Forecast, forecastByHand, madeUpForecast } from './forecast.js';
 import { evaporation } from './moistAir.js';
 import { regainOf, waterAfter } from './waterAfter.js';
@@ -26,6 +27,8 @@ const sheet: WetPiece = {
   exposed: { low: 0.5, high: 0.9 },
   dark: false,
   place: 'line',
+  lie: FREE,
+  hoursForG: { low: 300, high: 400 },
   hungAt: NINE,
 };
 const towels: WetPiece = {
@@ -154,14 +157,20 @@ describe('the range', () => {
     expect(left.at(-1)).toBe(0);
   });
 
-  it('turns musty after a day, not before', () => {
+  // Damp for a day at 18 to 20 °C, half a day at 25: common practice, no source.
+  it('turns musty after a day in a cool room, after half of one in a warm room', () => {
     const thick = (waterG: number) => ({ ...rack, waterG: { low: waterG, high: waterG } });
-    const lasting = (wanted: number) => {
-      const perGram = hours(on(thick(1000), still), 'latest') / 1000;
-      return on(thick(wanted / perGram), still);
+    const lasting = (wantedH: number, roomC = 20) => {
+      const dry = (waterG: number) => dryBy(thick(waterG), still, roomC, NO_OWN_RATE, DAY);
+      const middle = (one: DryBy) => Math.sqrt(hours(one, 'earliest') * hours(one, 'latest'));
+      return dry((wantedH / middle(dry(1000))) * 1000);
     };
     expect(lasting(23.5).musty).toBe(false);
     expect(lasting(24.5).musty).toBe(true);
+    expect((lasting(24.5).mustyBy - NINE) / HOUR).toBeCloseTo(24, 6);
+    expect(lasting(11.5, 25).musty).toBe(false);
+    expect(lasting(12.5, 25).musty).toBe(true);
+    expect((lasting(12.5, 22.5).mustyBy - NINE) / HOUR).toBeCloseTo(18, 6);
     expect(on(thick(90_000), still)).toMatchObject({ latest: null, state: 'cannotTell', musty: false });
   });
 

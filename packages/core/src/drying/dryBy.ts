@@ -1,9 +1,7 @@
+import { type DryingLie, type HangingPlace, isOutdoors } from './dryingLie.js';
 import type { Forecast } from './forecast.js';
 import { type Air, evaporation } from './moistAir.js';
 import type { WaterSpan } from './waterAfter.js';
-
-export const HANGING_PLACES = ['line', 'shade', 'rack', 'flat'] as const;
-export type HangingPlace = (typeof HANGING_PLACES)[number];
 
 /** A wet piece, hung or laid out. */
 export interface WetPiece {
@@ -16,6 +14,9 @@ export interface WetPiece {
   readonly exposed: WaterSpan;
   readonly dark: boolean;
   readonly place: HangingPlace;
+  readonly lie: DryingLie;
+  /** Water in it where the hours of a thick piece hold, g. */
+  readonly hoursForG: WaterSpan;
   /** Milliseconds since 1970. */
   readonly hungAt: number;
 }
@@ -42,7 +43,9 @@ export interface DryBy {
   readonly state: DryState;
   /** Water still in it after each quarter of an hour, share of what it began with, at the middle rate. */
   readonly left: readonly number[];
-  /** Damp for more than a day at the latest: it may turn musty. */
+  /** When it smells if it is still damp, milliseconds since 1970. */
+  readonly mustyBy: number;
+  /** It may well be damp by then. */
   readonly musty: boolean;
 }
 
@@ -56,8 +59,12 @@ const STEP_MS = 15 * 60_000;
 const HOUR_MS = 3_600_000;
 /** From this chance on, rain counts; below it is said and no more. */
 export const RAIN_COUNTS_FROM = 0.4;
-/** Damp so long, and it may smell. Common practice, no source. */
-const MUSTY_AFTER_MS = 24 * HOUR_MS;
+/** Damp so long, and it may smell: a day in a cool room, half of one in a warm one. Common practice, no source. */
+const MUSTY_AFTER = { cool: { tempC: 20, hours: 24 }, warm: { tempC: 25, hours: 12 } } as const;
+/** Damper air takes nothing worth hanging for. Common practice, no source. */
+const TOO_DAMP_FROM = 0.85;
+/** Frozen cloth gives off what its ice does, and its inside none: a third. Common practice, no source. */
+const FROZEN = 1 / 3;
 /** The surface sun of a hanging cloth, shared out over both faces: half a turn to the sun, a pale or dark cloth. */
 const ABSORBED = { pale: 0.1, dark: 0.2 } as const;
 /** The last part of the water leaves the inside of the yarn: slower than a wet face, as a share of the time. */
@@ -69,6 +76,11 @@ const SEEN_SPREAD = 0.3;
 const WIND_AT_ROPE = 0.5;
 /** Air of a room in which washing hangs: moved by warmth alone. */
 const ROOM = { windMS: 0.1, humidity: 0.55, sunWm2: 0 } as const;
+/** The air in which hours of thick pieces hold: a breeze in the shade, and a room. */
+const OF_HOURS = {
+  outdoors: { tempC: 18, humidity: 0.65, windMS: 3 * WIND_AT_ROPE, sunWm2: 0 },
+  indoors: { tempC: 19, ...ROOM },
+} as const satisfies Record<string, Air>;
 
 /**
  * When a piece will be dry: water to lose over what the air takes by the hour, with the uncertainty of each figure
@@ -83,30 +95,62 @@ export function dryBy(
   own: OwnRate,
   daylight: Daylight,
 ): DryBy {
-  const outdoors = piece.place === 'line' || piece.place === 'shade';
-  const waterG = middle(piece.waterG);
-  const need = (waterG / ((piece.dryMassG / middle(piece.gPerM2)) * 2 * middle(piece.exposed))) * TAIL;
-  const spread = Math.hypot(
-    halfSpread(piece.waterG),
-    halfSpread(piece.gPerM2),
-    halfSpread(piece.exposed),
-    rateSpread(own),
-  );
+  const outdoors = isOutdoors(piece.place);
+  const { need, spread } = neededOf(piece, own);
   const factor = Math.exp(Math.log(own.factor) * trustIn(own));
   const course = courseOf(piece, forecast, roomC, outdoors, daylight, factor);
   const reach = (share: number) => momentOf(course, need * share, piece.hungAt);
   const [earliest, latest] = [reach(Math.exp(-spread)), reach(Math.exp(spread))];
   const state = stateOf(earliest, latest, course, outdoors, daylight.dusk, forecast);
+  const mustyBy = piece.hungAt + mustyAfterH(outdoors ? airAt(forecast, piece.hungAt) : roomC) * HOUR_MS;
   return {
     id: piece.id,
-    waterG: Math.round(waterG),
+    waterG: Math.round(middle(piece.waterG)),
     earliest,
     latest,
     state,
-    musty: latest === null ? state === 'damp' : latest - piece.hungAt > MUSTY_AFTER_MS,
+    mustyBy,
+    musty:
+      latest === null
+        ? state === 'damp'
+        : Math.sqrt(((earliest ?? latest) - piece.hungAt) * (latest - piece.hungAt)) > mustyBy - piece.hungAt,
     left: course.map(({ taken }) => Math.max(0, 1 - taken / need)),
   };
 }
+
+/** Water that each square metre of face has to lose, g, and how sure that is, as a logarithm. */
+function neededOf(piece: WetPiece, own: OwnRate): { need: number; spread: number } {
+  const { lie, waterG } = piece;
+  if (lie.kind === 'thick') {
+    const air = isOutdoors(piece.place) ? OF_HOURS.outdoors : OF_HOURS.indoors;
+    return {
+      need: middle(lie.hours) * evaporation(air, 0).gPerM2H * (middle(waterG) / middle(piece.hoursForG)),
+      // The hours have the spread of the water and of the air in them.
+      spread: halfSpread(lie.hours),
+    };
+  }
+  const faceM2 = (piece.dryMassG / middle(piece.gPerM2)) * 2 * middle(piece.exposed);
+  return {
+    need: (middle(waterG) / faceM2) * TAIL * lie.slower,
+    spread: Math.hypot(
+      halfSpread(waterG),
+      halfSpread(piece.gPerM2),
+      halfSpread(piece.exposed),
+      rateSpread(own),
+    ),
+  };
+}
+
+/** Hours damp cloth keeps sweet in air so warm. */
+function mustyAfterH(tempC: number): number {
+  const { cool, warm } = MUSTY_AFTER;
+  const share = Math.min(1, Math.max(0, (tempC - cool.tempC) / (warm.tempC - cool.tempC)));
+  return cool.hours + share * (warm.hours - cool.hours);
+}
+
+/** Out of doors in that hour, °C; of an hour that is not known, as in a cool room. */
+const airAt = ({ hours }: Forecast, at: number): number =>
+  hours.find((hour) => at - Date.parse(hour.at) < HOUR_MS)?.tempC ?? MUSTY_AFTER.cool.tempC;
 
 /** When so much was taken, between the quarters of an hour; null where the course ends before. */
 function momentOf(course: readonly Moment[], wanted: number, from: number): number | null {
@@ -161,9 +205,9 @@ function courseOf(
     if (outdoors && at >= dusk) break;
     const rate = !outdoors
       ? indoors
-      : rain || at < dawn
+      : rain || at < dawn || air.humidity > TOO_DAMP_FROM
         ? 0
-        : evaporation(air, dark ? ABSORBED.dark : ABSORBED.pale).gPerM2H;
+        : evaporation(air, dark ? ABSORBED.dark : ABSORBED.pale).gPerM2H * (air.tempC < 0 ? FROZEN : 1);
     taken += rate * factor * (STEP_MS / HOUR_MS);
     moments.push({ at: at + STEP_MS, taken, rain });
     if (rain) break;

@@ -1,4 +1,5 @@
-import type { DryState, HangingPlace } from '../drying/dryBy.js';
+import type { DryState } from '../drying/dryBy.js';
+import type { HangingPlace } from '../drying/dryingLie.js';
 import type { ForecastOrigin, Weather } from '../drying/forecast.js';
 import type { LoadChore } from '../load/chores.js';
 import type { DrumClash } from '../load/clash.js';
@@ -206,10 +207,11 @@ export const INDOOR_RULE =
   'Two to three litres of water a load go into the room: window or extractor, or mould comes; mind asthma. Nothing on or within a metre of a stove, heater or open fire.';
 
 export const PLACE_WORDS: Readonly<Record<HangingPlace, string>> = {
-  line: 'full sun',
-  shade: 'shade or inside out',
-  rack: 'on the rack indoors',
+  line: 'on the line',
+  shade: 'on the line, in shade',
+  rack: 'on an airer indoors',
   flat: 'laid flat indoors',
+  chair: 'over a chair indoors',
 };
 
 export const DRY_STATE_WORDS: Readonly<Record<DryState, string>> = {

@@ -13,6 +13,7 @@ const PLAIN = {
   chores: [],
   usualTag: null,
   hygieneId: null,
+  turning: '',
   tumbling: '',
   note: '',
   sourceIds: practice,
@@ -35,6 +36,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 115, high: 160 },
     exposed: { low: 0.5, high: 0.9 },
     ropeM: 1.2,
+    turning: 'Turn it halfway through.',
     note: 'Buttons of covers open, or small things gather inside; half full is too full for big covers.',
   },
   {
@@ -62,6 +64,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 400, high: 550 },
     exposed: { low: 0.55, high: 0.95 },
     ropeM: 0.75,
+    turning: 'Shake it before it hangs.',
     note: 'Room to move and plenty of water keep terry soft; softener stops it drinking. Shake it before it hangs.',
   },
   {
@@ -114,6 +117,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 340, high: 450 },
     exposed: { low: 0.4, high: 0.6 },
     ropeM: 0.5,
+    turning: 'Inside out first, right side out at half time.',
     note: 'New jeans bleed for several washes: alone, cold and inside out, or with their like.',
   },
   {
@@ -141,6 +145,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 260, high: 340 },
     exposed: { low: 0.4, high: 0.6 },
     ropeM: 0.6,
+    turning: 'Inside out first, right side out at half time.',
   },
   {
     ...PLAIN,
@@ -291,6 +296,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 350, high: 700 },
     exposed: { low: 0.4, high: 0.8 },
     ropeM: 1.6,
+    turning: 'Shake it every hour.',
     note: 'A hand’s breadth free above it; dried to the core, with balls, shaken out between.',
   },
   {
@@ -305,6 +311,7 @@ export const clothKinds: readonly ClothKind[] = [
     gPerM2: { low: 200, high: 420 },
     exposed: { low: 0.5, high: 0.85 },
     ropeM: 1.3,
+    turning: 'Curtains by their hooks.',
     note: 'All covers of a set in the same days, or they will not match.',
   },
   {

@@ -41,6 +41,8 @@ export const ClothKind = z.strictObject({
   exposed: Range,
   /** Rope one piece takes, m. */
   ropeM: z.number().positive(),
+  /** How it is turned or shaken while it dries; empty = not at all. */
+  turning: z.string(),
   /** How it is tumbled where it may be: part of the way, with balls; empty = as the rest. */
   tumbling: z.string(),
   /** Standing advice, said on the load it is in. */
@@ -93,6 +95,41 @@ export const ProgrammeDefault = z.strictObject({
   sourceIds: SourceIds,
 });
 export type ProgrammeDefault = z.infer<typeof ProgrammeDefault>;
+
+/** Ways to lie while drying indoors, with how much longer each takes than hanging free in the same air. */
+export const DryingLie = z.strictObject({
+  id: z.enum(['rack', 'flat', 'chair']),
+  name: z.string(),
+  /** Times as long as one layer with air on both faces. */
+  slower: z.number().min(1),
+  /** The same for a single piece with nothing else on it, times as long. */
+  alone: z.number().min(1),
+  /** What more a large piece takes, which lies in layers, times as long. */
+  folded: z.number().min(1),
+  /** What is done meanwhile; empty = nothing. */
+  turning: z.string(),
+  sourceIds: SourceIds,
+});
+export type DryingLie = z.infer<typeof DryingLie>;
+
+/** Hours in which a thick piece dries; null where it is not dried so. */
+export const SlowDryer = z.strictObject({
+  id: Id,
+  name: z.string(),
+  itemIds: z.array(Id).min(1),
+  /** Only with one of these fibres in it; empty = with any. Lines with fibres come before those without. */
+  fibreIds: z.array(Id),
+  /** What it has been through: a spin at 1200 rpm, or rolled in a towel. */
+  after: z.enum(['spun', 'rolled']),
+  /** At 18 °C and 65 % in a breeze, in the shade. */
+  line: Range.nullable(),
+  /** In a room of 18 to 20 °C. */
+  rack: Range.nullable(),
+  flat: Range.nullable(),
+  chair: Range.nullable(),
+  sourceIds: SourceIds,
+});
+export type SlowDryer = z.infer<typeof SlowDryer>;
 
 /** Water left in cloth, g per g of dry cloth, for fibres that take up so much moisture. */
 export const WaterLeft = z.strictObject({

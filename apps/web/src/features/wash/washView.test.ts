@@ -1,7 +1,7 @@
 import type { LineView, LoadView, WashView, WetLine } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
 import { choresText } from './LoadText';
-import { airText, rains, rangeText, stateText, todayAt } from './line/lineView';
+import { airText, helpText, rains, rangeText, stateText, todayAt } from './line/lineView';
 import { drumsTitle, moved, provenText, sumText } from './washView';
 
 const load = (pieceIds: string[], figures: Partial<LoadView> = {}) =>
@@ -60,7 +60,7 @@ describe('what the head says', () => {
 const NOW = new Date(2026, 4, 4, 11, 0).toISOString();
 const at = (hour: number, minute = 0, day = 4) => new Date(2026, 4, day, hour, minute).toISOString();
 const wet = (figures: Partial<WetLine>) =>
-  ({ state: 'inTime', musty: false, earliest: at(12, 45), latest: at(13, 45), ...figures }) as WetLine;
+  ({ state: 'inTime', mustyBy: null, earliest: at(12, 45), latest: at(13, 45), ...figures }) as WetLine;
 
 describe('when it is dry', () => {
   it('is a range of two ends, with the day where it is another, or said not to be known', () => {
@@ -68,7 +68,10 @@ describe('when it is dry', () => {
     expect(rangeText(wet({ latest: at(9, 0, 5) }), NOW)).toBe('12:45–Tue 09:00');
     expect(rangeText(wet({ latest: null, state: 'rainFirst' }), NOW)).toBe('from 12:45');
     expect(rangeText(wet({ earliest: null, latest: null, state: 'cannotTell' }), NOW)).toBe('cannot tell');
-    expect(stateText(wet({ musty: true, state: 'damp' }))).toBe('still damp, may turn musty');
+    expect(stateText(wet({ mustyBy: '2026-05-05T12:00:00.000Z', state: 'damp' }))).toBe(
+      'still damp, may turn musty',
+    );
+    expect(stateText(wet({ mustyBy: '2026-05-05T12:00:00.000Z' }))).toBe('slow, may turn musty');
     expect(todayAt('09:30', NOW)).toBe(at(9, 30));
     expect(todayAt('18:00', NOW)).toBe(at(18, 0, 3));
   });
@@ -94,5 +97,26 @@ describe('when it is dry', () => {
     ]);
     expect(airText(line, (tempC) => `${tempC} °C`)).toBe('15 °C, air 58 %, breeze 4 m/s');
     expect(airText({ ...line, hours: [] }, String)).toBe('no weather is known');
+  });
+});
+
+describe('what helps a piece that dries too slowly', () => {
+  const slow = (figures: Partial<WetLine>) =>
+    wet({ state: 'damp', place: 'rack', places: ['rack', 'chair'], dryerKWh: null, ...figures });
+  it('goes by where it is now, and by whether there is a dryer it may go into', () => {
+    expect(helpText(slow({ place: 'line' }), false)).toBe('Into the porch or indoors.');
+    expect(helpText(slow({ rollHelps: true, rolled: false }), false)).toBe(
+      'Roll it in a towel, then put a fan on it.',
+    );
+    expect(helpText(slow({ rollHelps: true, rolled: true }), false)).toBe(
+      'Put a fan on it, and leave air around it.',
+    );
+    expect(helpText(slow({ place: 'chair' }), true)).toBe('On an airer, with a fan on it.');
+    const tumble = { value: 'low', by: null } as const;
+    expect(helpText(slow({ dryerKWh: 1, tumble }), true)).toBe('Its rest in the dryer, low');
+    expect(helpText(slow({ dryerKWh: 1, tumble, place: 'line' }), true)).toBe(
+      'Indoors; or its rest in the dryer, low',
+    );
+    expect(helpText(slow({ state: 'cannotTell', dryerKWh: 1 }), true)).toMatch(/^No weather/);
   });
 });

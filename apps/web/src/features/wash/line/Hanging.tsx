@@ -1,4 +1,4 @@
-import { PLACE_WORDS, type WetLine } from '@feverfew/contracts';
+import { isOutdoors, PLACE_WORDS, type WetLine } from '@feverfew/contracts';
 import { WeavePattern } from '../drawings/Weave';
 import { Written } from '../drawings/Written';
 import { pieceTitle } from '../washView';
@@ -46,6 +46,7 @@ export function Hanging({
   const last = ends[1] ?? y(stopsAt);
   const first = Math.min(ends[0] ?? last, last);
   const well = isWell(one);
+  const lines = [...rangeLines(rangeText(one, now)), stateText(one).split(',')[0] ?? ''];
   const tone = well ? 'leaf' : 'brick';
   const boxY = Math.min(last + 6, FOOT_Y + 14);
   return (
@@ -84,7 +85,8 @@ export function Hanging({
           strokeDasharray={one.hungAt ? undefined : '5 4'}
           strokeLinejoin="round"
         />
-        {[18, 68].map((at) => (
+        <Support of={one.place} />
+        {(isOutdoors(one.place) ? [18, 68] : []).map((at) => (
           <rect
             key={at}
             x={at}
@@ -151,23 +153,51 @@ export function Hanging({
         x={middle - 56}
         y={boxY}
         width="112"
-        height="42"
+        height={lines.length * 17 + 8}
         rx="7"
         fill={well ? 'var(--ff-colors-card)' : 'var(--ff-colors-brick-tint)'}
         stroke={`var(--ff-colors-${tone})`}
         strokeWidth="1.6"
         strokeDasharray={one.state === 'cannotTell' ? '2 4' : well ? undefined : '5 4'}
       />
-      <Written x={middle} y={boxY + 17} anchor="middle" tone={tone} bold>
-        {' '}
-        {rangeText(one, now)}
-      </Written>
-      <Written x={middle} y={boxY + 34} anchor="middle" tone={well ? 'ink' : tone} size={13.5}>
-        {' '}
-        {stateText(one).split(',')[0]}
-      </Written>
+      {lines.map((text, at) => {
+        const isState = at === lines.length - 1;
+        return (
+          <Written
+            key={text}
+            x={middle}
+            y={boxY + 17 * (at + 1)}
+            anchor="middle"
+            tone={isState && well ? 'ink' : tone}
+            {...(isState ? { size: 13.5 } : { bold: true })}
+          >
+            {' '}
+            {text}
+          </Written>
+        );
+      })}
     </g>
   );
 }
+
+/** What holds it where it is not pegged to the line: a rod, the back of a chair, or what it lies on. */
+function Support({ of }: { of: WetLine['place'] }) {
+  const path = { rack: 'M-6 0H98M2 0V10M90 0V10', chair: 'M-2 0H94V10M-2 0V10', flat: 'M-6 124H98' };
+  return of === 'line' || of === 'shade' ? null : (
+    <path
+      d={path[of]}
+      fill="none"
+      stroke="var(--ff-colors-ink)"
+      strokeWidth={of === 'flat' ? 2 : 4}
+      strokeLinecap="round"
+    />
+  );
+}
+
+/** In the width of a box: with a day in it, a range takes two lines. */
+const rangeLines = (text: string): string[] => {
+  const [from = text, to] = text.split('–');
+  return text.length > 13 && to ? [`${from} to`, to] : [text];
+};
 
 const short = (text: string): string => (text.length > 17 ? `${text.slice(0, 16)}…` : text);

@@ -32,7 +32,7 @@ export function LineDrawing({
     Math.max(COLUMN.least, (PICTURE - 2 * LEFT) / Math.max(1, line.lines.length)),
   );
   const width = Math.max(PICTURE, LEFT * 2 + line.lines.length * column);
-  const height = FOOT_Y + 70;
+  const height = FOOT_Y + 88;
   const now = Date.parse(line.now);
   const y = (at: number) => NOW_Y + Math.min(HOURS + 0.6, Math.max(0, (at - now) / HOUR_MS)) * HOUR_PX;
   const firstTick = Math.ceil(now / HOUR_MS) * HOUR_MS;

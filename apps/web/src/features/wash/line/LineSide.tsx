@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { heldByWords, type LineView } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { pieceTitle } from '../washView';
-import { needsHelp, stateText } from './lineView';
+import { helpText, needsHelp, stateText } from './lineView';
 
 /** Pieces that will not dry where they hang, and what to do with each. */
 export function Help({ line }: { line: LineView }) {
@@ -15,12 +15,7 @@ export function Help({ line }: { line: LineView }) {
       </Box>
       {help.map((one) => (
         <Box key={one.lineId} fontSize="note" paddingBlock="1.5" borderBottom="1px solid" borderColor="line">
-          <b>{pieceTitle(one)}</b>: {stateText(one)}.{' '}
-          {one.state === 'cannotTell'
-            ? 'No weather reaches so far: give your own.'
-            : line.hasDryer && one.dryerKWh !== null
-              ? `Indoors; or its rest in the dryer, ${one.tumble.value}`
-              : 'In the porch or indoors; out of the dryer.'}
+          <b>{pieceTitle(one)}</b>: {stateText(one)}. {helpText(one, line.hasDryer)}
           {line.hasDryer && one.dryerKWh !== null && one.state !== 'cannotTell' && (
             <Box as="span" color="soft">
               : {one.dryerKWh.toFixed(1)} kWh if all of it dries there.

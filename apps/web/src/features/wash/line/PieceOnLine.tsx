@@ -6,7 +6,7 @@ import { Button, ChipButton, Input } from '../../../components/controls/controls
 import { Notice } from '../../../components/notices/Notice';
 import { useHang, useRolled, useWasDry } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
-import { rangeText, stateText, todayAt } from './lineView';
+import { mustyText, rangeText, stateText, todayAt } from './lineView';
 
 /** One wet piece: where it hangs, and when it was dry. */
 export function PieceOnLine({
@@ -42,9 +42,15 @@ export function PieceOnLine({
         {rangeText(line, now)}, {stateText(line)}
       </Box>
       {line.sun.value === 'never' && (
-        <Box fontSize="note">Out of full sun{line.sun.by ? `: ${heldByWords(line.sun.by, say)}` : ''}.</Box>
+        <Box fontSize="note">
+          Keep out of the sun{line.sun.by ? `: ${heldByWords(line.sun.by, say)}` : ''}.
+        </Box>
       )}
       {line.flat && <Box fontSize="note">Laid flat, not hung.</Box>}
+      {line.turning && <Box fontSize="note">{line.turning}</Box>}
+      {line.mustyBy && (
+        <Box fontSize="note">Still damp {mustyText(line.mustyBy, now)}? Wash it again, or it smells.</Box>
+      )}
       {may && (
         <>
           <Flex gap="1.5" wrap="wrap">
@@ -52,7 +58,7 @@ export function PieceOnLine({
               <ChipButton
                 key={place}
                 aria-pressed={line.hungAt !== null && line.place === place}
-                disabled={(line.flat && place !== 'flat') || (line.sun.value === 'never' && place === 'line')}
+                disabled={!line.places.includes(place)}
                 onClick={() => hang.mutate({ lineIds: [line.lineId], place })}
               >
                 {PLACE_WORDS[place]}

@@ -1,4 +1,10 @@
-import { DRY_STATE_WORDS, type LineView, RAIN_COUNTS_FROM, type WetLine } from '@feverfew/contracts';
+import {
+  DRY_STATE_WORDS,
+  isOutdoors,
+  type LineView,
+  RAIN_COUNTS_FROM,
+  type WetLine,
+} from '@feverfew/contracts';
 import { timeOfDay, weekday } from '../../../clock/timeOfDay';
 
 const HOUR_MS = 3_600_000;
@@ -16,12 +22,32 @@ export function rangeText({ earliest, latest, state }: WetLine, now: string): st
 }
 
 export const stateText = (line: WetLine): string =>
-  line.musty ? `${DRY_STATE_WORDS[line.state]}, may turn musty` : DRY_STATE_WORDS[line.state];
+  line.mustyBy
+    ? `${line.state === 'inTime' ? 'slow' : DRY_STATE_WORDS[line.state]}, may turn musty`
+    : DRY_STATE_WORDS[line.state];
+
+/** "at 18:30", "on Tue at 06:10". */
+export const mustyText = (at: string, now: string): string =>
+  new Date(at).toDateString() === new Date(now).toDateString()
+    ? `at ${timeOfDay(at)}`
+    : `on ${weekday(at)} at ${timeOfDay(at)}`;
 
 /** Whether what is said of it is good news. */
 export const isWell = ({ state }: WetLine): boolean => state === 'inTime';
 
-export const needsHelp = (line: WetLine): boolean => !isWell(line) || line.musty;
+/** What helps a piece that will not be dry in time, or is too long on the way. */
+export function helpText(line: WetLine, hasDryer: boolean): string {
+  if (line.state === 'cannotTell') return 'No weather reaches so far: give your own.';
+  const outdoors = isOutdoors(line.place);
+  if (hasDryer && line.dryerKWh !== null)
+    return `${outdoors ? 'Indoors; or its rest' : 'Its rest'} in the dryer, ${line.tumble.value}`;
+  if (outdoors) return 'Into the porch or indoors.';
+  if (line.rollHelps && !line.rolled) return 'Roll it in a towel, then put a fan on it.';
+  if (line.place === 'chair' && line.places.includes('rack')) return 'On an airer, with a fan on it.';
+  return 'Put a fan on it, and leave air around it.';
+}
+
+export const needsHelp = (line: WetLine): boolean => !isWell(line) || line.mustyBy !== null;
 
 /** Stretches of rain that count or may come, from the hours of the forecast. */
 export function rains({ hours }: LineView): { from: number; to: number; chance: number; counts: boolean }[] {
