@@ -78,7 +78,7 @@ async function heapUp(app: Services, book: ReadonlyMap<DemoPieceKey, Piece>, now
     const own = piece
       ? { pieceId: piece.id, itemId: null, colour: piece.colour, fastness: piece.fastness }
       : {};
-    return { id: randomUUID(), line: { ...PLAIN_LINE, ...told, ...own } };
+    return { id: randomUUID(), line: { ...PLAIN_LINE, colour: 'white' as const, ...told, ...own } };
   };
   const wet = wetLines.map(lineOf);
   await heap.add(wet);

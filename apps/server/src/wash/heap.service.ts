@@ -209,21 +209,25 @@ export class HeapService {
   /** Like ones of a kind: of its usual fibres, with the tag most of them carry until their own is read. */
   private ofHandful(line: NewHeapLine): { facts: PieceFacts; assumed: HeapPiece['assumed'] } {
     const item = this.knowledge.items.find(({ id }) => id === line.itemId);
-    const { usualTag } = clothKindOf(line.itemId, this.knowledge);
+    const { usualTag, usualColour } = clothKindOf(line.itemId, this.knowledge);
+    const colour = line.colour ?? usualColour;
     const usual = usualTag && {
       ...BLANK_LABEL,
       wash: { kind: 'machine', maxC: usualTag.maxC, bars: usualTag.bars } as const,
       tumble: usualTag.tumble,
-      bleach: line.colour === 'white' ? ('oxygenOnly' as const) : null,
+      bleach: colour === 'white' ? ('oxygenOnly' as const) : null,
     };
     return {
-      assumed: line.label || !usual ? [] : ['tag'],
+      assumed: [
+        ...(line.label || !usual ? [] : (['tag'] as const)),
+        ...(line.colour === null ? (['colour'] as const) : []),
+      ],
       facts: {
         ...EMPTY_FACTS.piece,
         itemId: line.itemId,
         name: line.name || (item?.name ?? ''),
         parts: [{ name: item?.partNames[0] ?? 'whole piece', fibres: item?.defaultFibres ?? [] }],
-        colour: line.colour,
+        colour,
         fastness: line.fastness,
         label: line.label ?? usual,
       },

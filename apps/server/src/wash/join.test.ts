@@ -26,7 +26,7 @@ const post = (path: string, body: object = {}) =>
   server.http.post(`/api/wash/${path}`).send(body).expect(204);
 async function add(line: object): Promise<string> {
   const id = randomUUID();
-  await post('heap', { lines: [{ id, line: { ...PLAIN_LINE, ...line } }] });
+  await post('heap', { lines: [{ id, line: { ...PLAIN_LINE, colour: 'white', ...line } }] });
   return id;
 }
 

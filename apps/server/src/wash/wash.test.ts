@@ -12,6 +12,7 @@ afterAll(() => server.close());
 
 const handful = (itemId: string, more: Partial<NewHeapLine> = {}): NewHeapLine => ({
   ...PLAIN_LINE,
+  colour: 'white',
   itemId,
   ...more,
 });
@@ -51,6 +52,24 @@ describe('the heap', () => {
     expect(view.pieces.find(({ id }) => id === sheets)?.assumed).toEqual(['tag', 'mass']);
     await settings({ best: 1 }).expect(204);
     expect((await wash()).loads).toHaveLength(3);
+    await emptied();
+  });
+
+  it('takes the colour of its kind where none is said, and says that it was assumed', async () => {
+    const ids = await add(
+      handful('towel', { colour: null }),
+      handful('jeans', { colour: null }),
+      handful('babyClothes', { colour: null }),
+      handful('shirt', { colour: 'dark' }),
+    );
+    const { pieces } = await wash();
+    const found = ids.map((id) => pieces.find(({ lineId }) => lineId === id));
+    expect(found.map((piece) => [piece?.colour, piece?.assumed.includes('colour')])).toEqual([
+      ['white', true],
+      ['dark', true],
+      ['pale', true],
+      ['dark', false],
+    ]);
     await emptied();
   });
 

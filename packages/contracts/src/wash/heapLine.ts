@@ -25,7 +25,8 @@ export const NewHeapLine = z
       .int('Whole pieces only.')
       .min(1, 'At least one.')
       .max(MAX_OF_A_HANDFUL, `At most ${MAX_OF_A_HANDFUL} in one handful.`),
-    colour: Colour,
+    /** null = the usual one of its kind is taken, and said. */
+    colour: Colour.nullable(),
     fastness: Fastness,
     /** Read on a piece of the handful; null = the usual one of its kind is taken, and said. */
     label: CareLabelShape.nullable(),
@@ -44,13 +45,13 @@ export const NewHeapLine = z
   .meta({ id: 'NewHeapLine' });
 export type NewHeapLine = z.infer<typeof NewHeapLine>;
 
-/** Defaults of a line: one piece, white, washed often. */
+/** Defaults of a line: one piece, washed often. */
 export const PLAIN_LINE: NewHeapLine = {
   pieceId: null,
   itemId: null,
   name: '',
   count: 1,
-  colour: 'white',
+  colour: null,
   fastness: 'proven',
   label: null,
   massG: null,

@@ -63,7 +63,7 @@ export const StayReasonShape = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('tooCool'), maxC: z.number(), by: HeldByShape.nullable() }),
 ]);
 
-const ASSUMED = ['tag', 'mass', 'fastness'] as const;
+const ASSUMED = ['tag', 'mass', 'fastness', 'colour'] as const;
 
 /** One line of the heap, or a part of a handful that fits one drum. */
 export const HeapPiece = z

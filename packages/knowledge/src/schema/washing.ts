@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LINT_WAYS, LOAD_CHORES, LOAD_PROGRAMMES, WEAVES } from '../vocabulary.js';
-import { Chemistry, Id, SourceIds } from './vocabulary.js';
+import { Chemistry, Colour, Id, SourceIds } from './vocabulary.js';
 
 const Range = z
   .strictObject({ low: z.number().positive(), high: z.number().positive() })
@@ -34,6 +34,8 @@ export const ClothKind = z.strictObject({
       tumble: z.enum(['normal', 'low', 'never']),
     })
     .nullable(),
+  /** What most of them are, taken for a handful whose colour is not said; never lighter than it may be. */
+  usualColour: Colour,
   /** The use of the kind unless another is entered. */
   hygieneId: Id.nullable(),
   /** Weight of the cloth, g/m², and how much of both its faces the air reaches when it hangs, 0–1. */

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { PieceSummary, Plan, Trouble } from '@feverfew/contracts';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api/api';
 import { useLexicon } from '../../app/useLexicon';
@@ -71,6 +71,9 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const run = useRun(runId).data;
   const gone = useDeleteTrouble();
   const told = isTold(draft);
+  // An answered question goes, and the focus with it: the next Tab from the slate leads to what follows.
+  const slate = useRef<HTMLDivElement>(null);
+  const focusSlate = () => slate.current?.focus({ preventScroll: true });
   const [opens, setOpens] = useState<{ readonly id: BlankId } | null>(null);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
@@ -140,11 +143,17 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           <Box display={{ base: 'none', md: 'block' }}>
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
-          <Box paddingTop={{ base: '2', md: '1.5' }}>
+          <Box paddingTop={{ base: '2', md: '1.5' }} ref={slate} tabIndex={-1}>
             <PlanSlate plan={plan} first={asked.first} />
           </Box>
           {asked.questions.length > 0 && !isAskingWho && (
-            <Questions questions={asked.questions} onAnswer={asked.answer} />
+            <Questions
+              questions={asked.questions}
+              onAnswer={(fact, answer) => {
+                focusSlate();
+                asked.answer(fact, answer);
+              }}
+            />
           )}
           {plan && plan.diagnoses.length > 0 && (
             <DiagnosisPanel
@@ -164,7 +173,9 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
-          {hangsOnHouse && <HouseQuestionRow facts={plan.facts} question={houseAsked} />}
+          {hangsOnHouse && (
+            <HouseQuestionRow facts={plan.facts} question={houseAsked} onAnswer={focusSlate} />
+          )}
           {isPlanned && (
             <PlanView
               plan={plan}

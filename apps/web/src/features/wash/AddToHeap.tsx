@@ -16,7 +16,7 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useToday } from '../../queries/todayQueries';
 import { useAddToHeap, useDropLine } from '../../queries/washQueries';
-import { readHandfuls, usualColour } from './readHandfuls';
+import { readHandfuls } from './readHandfuls';
 
 const SHOWN_PIECES = 12;
 /** Handfuls one tap each: what most heaps are made of. */
@@ -115,20 +115,7 @@ function Handful({ onPut }: Putting) {
       )}
       <Flex gap="1.5" wrap="wrap" marginTop="1.5">
         {HANDFULS.map(([itemId, name, count]) => (
-          <ChipButton
-            key={itemId}
-            onClick={() =>
-              onPut([
-                {
-                  ...PLAIN_LINE,
-                  itemId,
-                  name,
-                  count,
-                  colour: catalogue ? usualColour(itemId, catalogue) : 'white',
-                },
-              ])
-            }
-          >
+          <ChipButton key={itemId} onClick={() => onPut([{ ...PLAIN_LINE, itemId, name, count }])}>
             {name}
             {count > 1 && `, ${count}`}
           </ChipButton>

@@ -116,10 +116,11 @@ const EditButton = chakra('button', {
 function ofWhat(piece: HeapPiece, name: (id: string) => string): string {
   const colour = piece.colour === 'unknown' || piece.colour === 'multicoloured' ? 'patterned' : piece.colour;
   const fibre = piece.fibreIds[0] ? ` ${name(piece.fibreIds[0])}` : '';
+  const guess = piece.assumed.includes('colour') ? 'assumed ' : '';
   const taken = piece.assumed.includes('tag')
     ? ', usual tag'
     : piece.assumed.includes('fastness')
       ? ', washed often'
       : '';
-  return `${colour}${fibre}${taken}`;
+  return `${guess}${colour}${fibre}${taken}`;
 }

@@ -16,12 +16,22 @@ const told = (text: string) => {
 describe('a handful in words', () => {
   it.each([
     ['6 dark socks', [6, 'socks', 'dark', 'proven', 'usual']],
-    ['2 bath towels', [2, 'towel', 'white', 'proven', 'usual']],
-    ['a duvet cover', [1, 'duvetCover', 'white', 'proven', 'usual']],
-    ['three new jeans', [3, 'jeans', 'dark', 'unknown', 'usual']],
-    ['4x muddy overalls', [4, 'workwear', 'dark', 'proven', 'heavy']],
+    ['2 bath towels', [2, 'towel', null, 'proven', 'usual']],
+    ['a duvet cover', [1, 'duvetCover', null, 'proven', 'usual']],
+    ['three new jeans', [3, 'jeans', null, 'unknown', 'usual']],
+    ['4x muddy overalls', [4, 'workwear', null, 'proven', 'heavy']],
+    ['t-shirts x4', [4, 'tShirt', null, 'proven', 'usual']],
+    ['t-shirts × 4', [4, 'tShirt', null, 'proven', 'usual']],
+    ['a pair of jeans', [1, 'jeans', null, 'proven', 'usual']],
+    ['3 pairs of white socks', [3, 'socks', 'white', 'proven', 'usual']],
+    ['bed sheets', [2, 'bedSheet', null, 'proven', 'usual']],
+    ['tea towels', [4, 'strainingCloth', null, 'proven', 'usual']],
+    ['jeans', [1, 'jeans', null, 'proven', 'usual']],
+    ['dark leggings', [1, 'leggings', 'dark', 'proven', 'usual']],
+    ['a dress', [1, 'dress', null, 'proven', 'usual']],
+    ['the sheet', [1, 'bedSheet', null, 'proven', 'usual']],
     ['striped shirt', [1, 'shirt', 'multicoloured', 'proven', 'usual']],
-    ['a dozen napkins', [12, 'tableLinen', 'white', 'proven', 'usual']],
+    ['a dozen napkins', [12, 'tableLinen', null, 'proven', 'usual']],
   ])('%s', (text, expected) => {
     expect(told(text)).toEqual(expected);
   });

@@ -1,7 +1,7 @@
 import { type Catalogue, type NewHeapLine, PLAIN_LINE } from '@feverfew/contracts';
 import { searchOver } from '../../search/searchOptions';
 
-type Colour = NewHeapLine['colour'];
+type Colour = NonNullable<NewHeapLine['colour']>;
 
 /** How people say how light a thing is. Red, blue and black are dark enough to give dye. */
 const COLOURS: readonly (readonly [RegExp, Colour])[] = [
@@ -32,6 +32,20 @@ const SOILS: readonly (readonly [RegExp, NewHeapLine['soil']])[] = [
   [/^(freshen|hardly|barely)$/, 'light'],
 ];
 
+/** "sheets", but not "dress". */
+const SEVERAL = /[^s]s$/;
+/** Names of one piece that look like several. */
+const ONE_BY_NAME =
+  /(jeans|trousers|breeches|shorts|leggings|pants|tights|overalls|dungarees|py?[aj]+mas|joggers|knickers|briefs|trunks|chinos|gloves|mittens|canvas|underpants)$/;
+/** Cloth of small things, of which a heap holds more. */
+const OF_SMALL_THINGS: readonly string[] = ['stripe', 'pique', 'knit', 'muslin'];
+
+/** How many are meant where only "sheets" or "tea towels" is said: our own choice, shown to be put right. */
+function usualCount(itemId: string, catalogue: Catalogue): number {
+  const weave = catalogue.clothKinds.find(({ itemIds }) => itemIds.includes(itemId))?.weave ?? '';
+  return OF_SMALL_THINGS.includes(weave) ? 4 : 2;
+}
+
 /** A handful read from typed words. Words that were not understood are shown. */
 export interface ReadHandful {
   readonly text: string;
@@ -39,8 +53,8 @@ export interface ReadHandful {
 }
 
 /**
- * "6 dark socks, 2 bath towels, a duvet cover": one handful between commas, semicolons or line ends. By default: white,
- * washed often, one of it. New things are not tested.
+ * "6 dark socks, 2 bath towels, a duvet cover": one handful between commas, semicolons or line ends. What is not said is
+ * taken as usual: one of it, washed often, in the colour of its kind. New things are not tested.
  */
 export function readHandfuls(text: string, catalogue: Catalogue): ReadHandful[] {
   return text
@@ -52,17 +66,21 @@ export function readHandfuls(text: string, catalogue: Catalogue): ReadHandful[] 
 
 function readHandful(text: string, catalogue: Catalogue): NewHeapLine | null {
   let line: NewHeapLine = PLAIN_LINE;
-  let coloured = false;
   const left: string[] = [];
-  for (const word of text.toLowerCase().split(/[\s×]+/)) {
-    const number = NUMBERS[word] ?? (/^\d{1,2}x?$/.test(word) ? Number.parseInt(word, 10) : null);
+  let isCounted = false;
+  // A pair of jeans is one piece, and so is a pair of socks.
+  for (const word of text
+    .toLowerCase()
+    .replace(/\bpairs? of\b/, '')
+    .split(/[\s×]+/)) {
+    const number = NUMBERS[word] ?? (/^x?\d{1,2}x?$/.test(word) ? Number(word.replaceAll('x', '')) : null);
     const colour = COLOURS.find(([pattern]) => pattern.test(word))?.[1];
     const soil = SOILS.find(([pattern]) => pattern.test(word))?.[1];
-    if (number && number > 0) line = { ...line, count: number };
-    else if (colour) {
-      coloured = true;
-      line = { ...line, colour };
-    } else if (soil) line = { ...line, soil };
+    if (number && number > 0) {
+      isCounted = true;
+      line = { ...line, count: number };
+    } else if (colour) line = { ...line, colour };
+    else if (soil) line = { ...line, soil };
     else if (word === 'new') line = { ...line, fastness: 'unknown' };
     else left.push(word);
   }
@@ -70,14 +88,6 @@ function readHandful(text: string, catalogue: Catalogue): NewHeapLine | null {
   const [best] = searchOver(catalogue.items).find(asked);
   if (!best || asked === '') return null;
   const itemId = best.record.id;
-  // A mostly dark handful without a stated colour is not taken for white.
-  return { ...line, itemId, name: asked, colour: coloured ? line.colour : usualColour(itemId, catalogue) };
-}
-
-/** Bed, table and bathroom are white where nothing else is said; what is worn may be anything, so that it is dark. */
-export function usualColour(itemId: string, catalogue: Catalogue): Colour {
-  const weave = catalogue.clothKinds.find(({ itemIds }) => itemIds.includes(itemId))?.weave;
-  return weave === 'percale' || weave === 'damask' || weave === 'loops' || weave === 'muslin'
-    ? 'white'
-    : 'dark';
+  const isSeveral = !isCounted && SEVERAL.test(asked) && !ONE_BY_NAME.test(asked);
+  return { ...line, itemId, name: asked, count: isSeveral ? usualCount(itemId, catalogue) : line.count };
 }

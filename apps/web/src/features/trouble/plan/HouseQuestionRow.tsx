@@ -26,13 +26,14 @@ export function showPeopleQuestion(): void {
 interface HouseQuestionRowProps {
   readonly facts: TroubleFacts;
   readonly question: HouseQuestionView['question'] | undefined;
+  readonly onAnswer: () => void;
 }
 
 /**
  * One thing about the house, asked only where this plan hangs on it, and no second one for the same trouble. Who lives
  * there is always asked where it matters.
  */
-export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
+export function HouseQuestionRow({ facts, question, onAnswer }: HouseQuestionRowProps) {
   const say = useLexicon();
   const trouble = facts.markIds.join();
   const [saidOf, setSaidOf] = useState<string | null>(null);
@@ -51,7 +52,15 @@ export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
   const { ask, answers, guess } = houseQuestionWords(question, say);
   const { fact, entry } = question;
   const give = (answer: HouseAnswer, people: readonly PeopleFact[] = []) =>
-    saving.mutate({ fact, entry, answer, people: [...people] }, { onSuccess: () => setSaidOf(trouble) });
+    saving.mutate(
+      { fact, entry, answer, people: [...people] },
+      {
+        onSuccess: () => {
+          onAnswer();
+          setSaidOf(trouble);
+        },
+      },
+    );
   const isOfPeople = fact === 'people';
   return (
     <Box

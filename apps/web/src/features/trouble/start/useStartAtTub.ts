@@ -15,6 +15,8 @@ export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
       const run = await begin.mutateAsync({ key: startKeyFor(what), ...what } as StartTrouble);
       dropDraft();
       dropStartKey();
+      // Back leads to the trouble that now has a run, not to facts that could start a second one.
+      window.history.replaceState(window.history.state, '', `/trouble/${run.troubleId}`);
       await navigate(`/runs/${run.id}`);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
