@@ -6,6 +6,7 @@ export const CLASH_CODES = [
   'ownLoad',
   'tooHot',
   'shortProgramme',
+  'woolApart',
   'bleeds',
   'untested',
   'greys',
@@ -54,6 +55,9 @@ function whyNot(holder: DrumPiece, other: DrumPiece): DrumClash | null {
   const { floor } = holder;
   const use: HeldBy | null = floor && { kind: 'use', hygieneId: floor.hygieneId };
   if (holder.ownLoad !== null && holder.ownLoad !== other.ownLoad) return clash('ownLoad', use);
+  // What felts is hurt by the weight and the buttons of other things, and its programme hardly cleans them.
+  if (holder.programme.value === 'woollens' && other.programme.value !== 'woollens')
+    return clash('woolApart', holder.programme.by);
   // What cannot have the heat its use asks for goes alone, as hot as it can.
   if (floor && !floor.met && other.floor?.hygieneId !== floor.hygieneId) return clash('alone', use);
   if (floor?.met) {

@@ -245,6 +245,15 @@ describe('a duvet, wool, an open mark', () => {
     expect(oxygen).toBeNull();
   });
 
+  it('wool goes with wool only, and the reason names both', () => {
+    const scarf = line('scarf', 'scarf', { wool: 100 }, { colour: 'dark', label: bars(30, 2) });
+    const silk = line('silk', 'shirt', { silk: 100 }, { colour: 'dark', label: bars(30, 2) });
+    expect(names([woollen, scarf, silk, darks])).toEqual(['darks + silk', 'scarf + woollen']);
+    expect(why(woollen, silk)).toBe(
+      'Wool goes with wool only: woollen would felt, and silk would hardly get clean.',
+    );
+  });
+
   it('a treatment that ends in the drum joins a load, and holds it to its own wash', () => {
     const due = inDrum({ ...towel, washDueC: 40 });
     expect(due.maxC).toEqual({ value: 40, by: { kind: 'treatment' } });
@@ -350,6 +359,9 @@ describe('the checker of loads', () => {
     expect(told([sheet])).toBe('');
     expect(told([shirt], { tempC: 60 })).toContain('hotter than its tag');
     expect(told([woollen])).toContain('would felt');
+    expect(told([woollen, darks], { programmeId: 'woollens', tempC: 30 })).toContain(
+      'wool with other things',
+    );
     expect(told([darks, sheet])).toContain('greys');
     expect(told([towel, tights])).toContain('sheds');
     expect(told([{ ...sheet, fuel: true }])).toContain('not for a drum');

@@ -60,6 +60,8 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
         tag?.kind === 'machine' ? Math.max(isWhite ? white : coloured, Math.min(60, tag.maxC)) : bare;
       if (load.tempC > most) fault(`${entry.name}: hotter than ${fibre.name} bears`);
       if (fibre.felts && load.programmeId !== 'woollens') fault(`${entry.name}: would felt`);
+      if (fibre.felts && entries.some((other) => fibresOf(other).every(({ felts }) => !felts)))
+        fault(`${entry.name}: wool with other things`);
     }
     if (piece.label?.bleach === 'never' && load.oxygen) fault(`${entry.name}: oxygen against its tag`);
     if (piece.colour !== 'white' && piece.fastness !== 'proven' && load.oxygen)

@@ -61,6 +61,8 @@ export function drumClashWords(
       return `Too hot for ${other}, at what the use of ${holder} asks for.`;
     case 'shortProgramme':
       return `Too long and strong for ${other}, at what the use of ${holder} asks for.`;
+    case 'woolApart':
+      return `Wool goes with wool only: ${holder} would felt, and ${other} would hardly get clean.`;
     case 'bleeds':
       return `Dye runs out of ${holder}: alone, or with its like.`;
     case 'untested':

@@ -46,6 +46,11 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
       fontSize="note"
       lineHeight="1.4"
     >
+      {littleText(load) && (
+        <Box color="ink" fontWeight={650}>
+          {littleText(load)}
+        </Box>
+      )}
       {words ? (
         <>
           <b>{upperFirst(words.holds)}</b> {words.apart}
@@ -62,6 +67,15 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
       )}
     </Box>
   );
+}
+
+/** A drum is hardly worth its water and power below this share of what its programme holds: our own choice. */
+const LITTLE = 0.15;
+
+/** What a load of one or two small things costs, and that it may wait; null for any other. */
+export function littleText({ massG, programme, kWh, waterL, minutes }: LoadView): string | null {
+  if (massG >= LITTLE * programme.capacityG) return null;
+  return `Little for a drum: it can wait for more like it. Now it takes ${lengthWords(minutes)}, ${kWh.toFixed(1)} kWh and ${waterL} L.`;
 }
 
 /** "Collars and cuffs open; jeans: pockets empty, inside out." Chores of the same pieces are joined. */

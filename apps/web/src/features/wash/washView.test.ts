@@ -1,6 +1,6 @@
 import type { LineView, LoadView, WashView, WetLine } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
-import { choresText } from './LoadText';
+import { choresText, littleText } from './LoadText';
 import { airText, helpText, rains, rangeText, stateText, todayAt } from './line/lineView';
 import { drumsTitle, moved, provenText, sumText } from './washView';
 
@@ -38,6 +38,16 @@ describe('what is done by hand before', () => {
       'Jeans: pockets empty, inside out; darks: collars and cuffs open',
     );
     expect(choresText({ chores: chores.slice(0, 1) }, (id) => id, 1)).toBe('Pockets empty');
+  });
+});
+
+describe('a load of very little', () => {
+  it('can wait, with its cost where it is washed now', () => {
+    const programme = { capacityG: 4000 } as LoadView['programme'];
+    expect(littleText(load(['a'], { massG: 240, programme }))).toBe(
+      'Little for a drum: it can wait for more like it. Now it takes 1 h 30 min, 0.5 kWh and 50 L.',
+    );
+    expect(littleText(load(['a'], { massG: 600, programme }))).toBeNull();
   });
 });
 
