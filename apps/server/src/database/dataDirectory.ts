@@ -50,7 +50,7 @@ const OF_POSTGRES =
 const ASIDE_KEPT = 2;
 
 /**
- * Puts a directory in order before anything is opened: a database of an earlier version moves to its place, what a
+ * Puts a directory in order before anything is opened: a database of an earlier version moves to its place. What a
  * killed start left half made goes. Each step may be cut short and is gone on with the next time.
  * @param mayPutAside an empty house was asked for: what cannot be opened goes aside, whole
  * @returns whether there is a database

@@ -37,7 +37,7 @@ export interface DatabaseOptions {
 }
 
 /**
- * Opens and migrates the database. A new one is built in a temporary place and moved as a whole: killed in the
+ * Opens and migrates the database. A new one is built in a temporary place and moved as a whole. Killed in the
  * middle, the
  * next start finds what there was before.
  * @param dataDir directory on disk, or null for one in memory (tests)

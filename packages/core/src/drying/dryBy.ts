@@ -83,8 +83,8 @@ const OF_HOURS = {
 } as const satisfies Record<string, Air>;
 
 /**
- * When a piece will be dry: water to lose over what the air takes by the hour, with the uncertainty of each figure
- * added up as of independent ones. Out of doors nothing dries in rain or after dusk; what is rained on is not dry.
+ * When a piece will be dry: water to lose over what the air takes by the hour. The uncertainty of each figure
+ * adds up as of independent ones. Out of doors nothing dries in rain or after dusk; what is rained on is not dry.
  * @param roomC where it hangs indoors, °C
  * @param daylight the local day that counts, milliseconds; nothing out of doors dries before or after it
  */

@@ -15,7 +15,7 @@ import type { LoadProgramme, Machine } from './machine.js';
 const DRIPPING_RPM = 400;
 
 /**
- * What a line of the heap asks of this machine's drum. Its limits are the envelope's, as for a treatment; what comes
+ * What a line of the heap asks of this machine's drum. Its limits are the envelope's, as for a treatment. What comes
  * with its kind of cloth and its use comes on top and can only narrow them.
  */
 export function readEntry(

@@ -36,5 +36,5 @@ export type Price = (members: readonly number[]) => number;
 export const withOne = (load: readonly number[], piece: number): number[] =>
   [...load, piece].sort((a, b) => a - b);
 
-/** Sums of prices up to 1e9 are rounded to about 1e-7: a gain no larger than that is none, or it would go round for ever. */
+/** Sums of prices up to 1e9 are rounded to about 1e-7. A smaller gain counts as none, or it would go round for ever. */
 export const NOTHING = 1e-6;

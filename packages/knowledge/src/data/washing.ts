@@ -22,7 +22,7 @@ const PLAIN = {
 
 /**
  * Wishes, lint and chores are common practice, no source. Weights of cloth are those common in the trade; how much of
- * its faces the air reaches on a rope is a guess from memory: a sheet over a rope lies double, a shirt has two sides.
+ * its faces the air reaches on a rope is a guess from memory. A sheet over a rope lies double, a shirt has two sides.
  * A drum holds about 7 L a kg of its rated mass; a duvet of two kilograms fills one of 55 L to a hand’s breadth.
  */
 export const clothKinds: readonly ClothKind[] = [

@@ -9,8 +9,8 @@ import {
 import { clear, createStore, delMany, entries, get, keys, set, type UseStore } from 'idb-keyval';
 
 /**
- * What the house answered last, kept on this device, so that the plan in hand, what runs and the look-up can be read
- * while there is no line. Only what was asked is kept, and of that the newest.
+ * The last answers of the server, kept on this device: plan, runs and look-up can be read without a
+ * connection. Only what was asked is kept, and of that the newest.
  */
 interface Kept {
   readonly at: number;

@@ -1,5 +1,5 @@
 /**
- * Worked out once for each plan, however often it is asked: the answer is kept with the context it was worked out from,
+ * Worked out once for each plan, however often it is asked. The answer is kept with the context it was worked out from,
  * and goes with it.
  * @param make must depend on nothing but its context
  */

@@ -3,8 +3,8 @@ import { useSearchParams } from 'react-router';
 import { draftToSearch, type MixDraft, searchToDraft } from '../../../recipe/mixDraft';
 
 /**
- * The mix on the table. It is mirrored into the address, so that a reload, a link and the way back keep it;
- * the address follows a moment later and never takes a newer change back.
+ * The mix on the table. It is mirrored into the address, so that a reload, a link and the way back keep it.
+ * The address follows a moment later and never takes a newer change back.
  */
 export function useMixDraft(): [MixDraft, (next: MixDraft) => void] {
   const [search, setSearch] = useSearchParams();

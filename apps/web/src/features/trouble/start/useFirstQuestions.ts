@@ -9,10 +9,9 @@ const MAX_ASKED = 2;
 const NONE: readonly Question[] = [];
 
 /**
- * What holds while few facts are known, and the questions that would change most: two at most for one trouble, none
- * asked
- * twice. `first` is null once nothing is asked any more: then the plan itself says what is done at once. `isLoading` while
- * it is not known yet whether there is a question: until then there is none.
+ * First advice while few facts are known, and the questions that would change it most. At most two are asked for one
+ * trouble, none of them twice. `first` is null when nothing is asked any more: the plan then says what is done at once.
+ * `isLoading` while it is open whether there is a question.
  */
 export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draft: Draft) => void) {
   const catalogue = useCatalogue().data;

@@ -15,7 +15,7 @@ const ROPE_Y = 84;
 const HOUR_MS = 3_600_000;
 
 /**
- * Threads down two trunks: each piece hangs with its water in it; from its hem a thread falls through the day and
+ * Threads down two trunks: each piece hangs with its water in it. From its hem a thread falls through the day and
  * narrows to nothing when it is dry. Rain and dusk lie across all threads.
  */
 export function LineDrawing({
