@@ -164,7 +164,7 @@ test.describe('on a desk', () => {
     await page.getByRole('button', { name: 'All 4 hung up' }).click();
     await page.getByRole('button', { name: /^handkerchiefs, 10: / }).click();
     const piece = page.getByRole('region', { name: 'Of handkerchiefs' });
-    await piece.getByRole('button', { name: 'on the rack indoors' }).click();
+    await piece.getByRole('button', { name: 'on an airer indoors' }).click();
     await expect(page.getByText('Two to three litres of water a load')).toBeVisible();
     await page.getByRole('button', { name: /^All is dry/ }).click();
     await expect(page.getByText('Nothing is wet.')).toBeVisible();
