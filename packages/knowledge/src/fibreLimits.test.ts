@@ -165,6 +165,12 @@ describe('fibre limits that must be right', () => {
     const regain = fibre(id).moistureRegainPct;
     expect(regain).toBeGreaterThanOrEqual(low);
     expect(regain).toBeLessThanOrEqual(high);
+    expect(fibre(id).regainSourceIds).toEqual(['astmD1909']);
+  });
+
+  it('names a source for each regain, and none where there is no figure', () => {
+    for (const { id, moistureRegainPct, regainSourceIds } of fibres)
+      expect([id, regainSourceIds.length > 0]).toEqual([id, moistureRegainPct !== null]);
   });
 });
 

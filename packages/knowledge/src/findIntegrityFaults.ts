@@ -51,6 +51,7 @@ const FAMILIES: readonly Family[] = [
 const REFERENCES: Readonly<Record<string, Family>> = {
   sourceIds: 'sources',
   heatSourceIds: 'sources',
+  regainSourceIds: 'sources',
   pHSourceIds: 'sources',
   handlingSourceIds: 'sources',
   fibreId: 'fibres',

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { deflateRawSync } from 'node:zlib';
-import { HouseholdFile } from '@feverfew/contracts';
+import { HOUSEHOLD_FILE, HouseholdFile } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { shareByDay } from '../../../../testing/byDay.js';
 import { POINT, type TestApp, testApp } from '../test/testApp.js';
@@ -52,6 +52,8 @@ const withText = (from: string | RegExp, to: string): string => {
   return changed === text ? expect.unreachable(`nothing was changed: ${from}`) : changed;
 };
 const first = <Row>(rows: readonly Row[]): Row => rows[0] ?? expect.unreachable('a row');
+/** The version as the file has it. */
+const VERSION = `"version":${HOUSEHOLD_FILE.version}`;
 const NAME = /"name":"[^"]+"/;
 const AT = '2026-01-01T00:00:00.000Z';
 const JPEG = Buffer.from(POINT, 'base64');
@@ -89,18 +91,18 @@ const BYTES: readonly [string, () => string | Buffer][] = [
     'depth without end',
     () => withText('"pieces":', `"x":${'['.repeat(100_000)}${']'.repeat(100_000)},"pieces":`),
   ],
-  ['a name twice', () => withText('"format"', '"version":9,"format"')],
+  ['a name twice', () => withText('"format"', `${VERSION},"format"`)],
   ['a name twice in a row', () => withText(NAME, '"name":"a","name":"b"')],
-  ['NaN', () => withText(/"version":9/, '"version":NaN')],
-  ['a figure beyond all figures', () => withText(/"version":9/, '"version":1e999')],
+  ['NaN', () => withText(VERSION, '"version":NaN')],
+  ['a figure beyond all figures', () => withText(VERSION, '"version":1e999')],
 ];
 
 /** What is JSON, and no house. */
 const REFUSED: readonly [string, (file: File) => unknown][] = [
   ['another format', (file) => Object.assign(file, { format: 'Feverfew-Household' })],
-  ['a version as a text', (file) => Object.assign(file, { version: '9' })],
+  ['a version as a text', (file) => Object.assign(file, { version: String(HOUSEHOLD_FILE.version) })],
   ['half a version', (file) => Object.assign(file, { version: 7.5 })],
-  ['a version of tomorrow', (file) => Object.assign(file, { version: 10 })],
+  ['a version of tomorrow', (file) => Object.assign(file, { version: HOUSEHOLD_FILE.version + 1 })],
   ['a name of its own', (file) => Object.assign(file, { owner: 'x' })],
   ['a name of its own in a row', ({ pieces }) => Object.assign(first(pieces), { owner: 'x' })],
   ['a list in place of a row', ({ pieces }) => pieces.push([] as never)],

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { MixVerdictShape, Problem, SavedMix, TableAnswerShape } from '@feverfew/contracts';
+import { HOUSEHOLD_FILE, MixVerdictShape, Problem, SavedMix, TableAnswerShape } from '@feverfew/contracts';
 import { EMPTY_MIX, type Mix } from '@feverfew/core';
 import { loadKnowledge } from '@feverfew/knowledge';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -116,7 +116,12 @@ describe('the household as a file', () => {
   it.each([
     ['a foreign file', { hello: 'world' }, 400, 'foreignFile'],
     ['nothing', null, 400, 'foreignFile'],
-    ['a newer version', { format: 'feverfew-household', version: 10 }, 400, 'newerFile'],
+    [
+      'a newer version',
+      { format: 'feverfew-household', version: HOUSEHOLD_FILE.version + 1 },
+      400,
+      'newerFile',
+    ],
     ['a file of no version', { format: 'feverfew-household' }, 400, 'foreignFile'],
     [
       'a cut file of the first version',

@@ -41,6 +41,22 @@ describe('any heap', () => {
     );
   });
 
+  it('comes out alike in whatever order it was entered, also beyond what is searched whole', () => {
+    for (let number = 0; number < 10; number += 1) {
+      const pieces = piecesOf(heapCase(number, 18, POOL));
+      // Ids are drawn where lines are entered: another order of entry is another order of ids.
+      const entered = pieces.map((piece, at) => ({
+        ...piece,
+        id: `${String(pieces.length - at).padStart(3, '0')}`,
+      }));
+      const described = (all: readonly DrumPiece[]) =>
+        sortHeap(all, machine, 0).loads.map(({ pieces: load }) =>
+          load.map(({ id: _, ...one }) => JSON.stringify(one)).sort(),
+        );
+      expect(described(entered)).toEqual(described(pieces));
+    }
+  });
+
   it('a second sorting is as good as the first: as many drums, nothing given up, no longer, and evener', () => {
     let found = 0;
     for (let number = 0; number < 160; number += 1) {

@@ -33,7 +33,7 @@ const priceOfLoad = (best: number): number =>
 /**
  * Puts pieces into loads: least cost by degrees given up and number of loads, then sets together, then the fullest
  * drums. (Sets before full drums, for two drums are never equally full to the gram, so that sets would never count.)
- * The order of the pieces changes nothing.
+ * Neither the order of the pieces nor their ids change anything: pieces that differ in nothing else are alike.
  * @param best 0 = as few loads as possible … 1 = everything at its best
  */
 export function sortHeap(
@@ -42,7 +42,7 @@ export function sortHeap(
   best: number,
   shouldStop?: () => boolean,
 ): Sorting {
-  const pieces = [...given].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+  const pieces = inOneOrder(given);
   const at = (index: number): DrumPiece => {
     const piece = pieces[index];
     if (!piece) throw new Error(`no piece ${index}`);
@@ -71,6 +71,17 @@ export function sortHeap(
   return { proven, atMostFewer, loads: inOrder(loads.map((load) => loadOf(load.map(at), machine))) };
 }
 
+/** By what they are; alike ones by their ids. */
+function inOneOrder(pieces: readonly DrumPiece[]): DrumPiece[] {
+  const keyed = pieces.map((piece) => ({ piece, key: contentOf(piece) }));
+  const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+  return keyed
+    .sort((a, b) => compare(a.key, b.key) || compare(a.piece.id, b.piece.id))
+    .map(({ piece }) => piece);
+}
+
+const contentOf = ({ id: _, ...piece }: DrumPiece): string => JSON.stringify(piece);
+
 /** Each set counts once in every load it is spread over; then fuller drums, by the square so that full ones pay. */
 function tieOf(pieces: readonly DrumPiece[], roomG: number): number {
   const sets = new Set(pieces.flatMap(({ set }) => set ?? [])).size;
@@ -91,8 +102,10 @@ const inOrder = (loads: readonly Load[]): Load[] =>
     (a, b) =>
       dirtOf(a) - dirtOf(b) ||
       b.drum.limits.massG - a.drum.limits.massG ||
-      ((a.pieces[0]?.id ?? '') < (b.pieces[0]?.id ?? '') ? -1 : 1),
+      (firstOf(a) < firstOf(b) ? -1 : 1),
   );
+
+const firstOf = ({ pieces: [first] }: Load): string => (first ? contentOf(first) + first.id : '');
 
 const dirtOf = ({ pieces }: Load): number =>
   pieces.some(({ alone }) => alone)

@@ -595,7 +595,7 @@ export const agents: readonly Agent[] = [
     pH: { low: 6.5, high: 9 },
     densityGPerML: powder(0.95, 1.0, 1.04),
     cautionIds: ['flammable', 'solventPads', 'spentSolvent'],
-    ghs: 'Flam. Liq. 3 for some; by its label',
+    ghs: 'Eye Irrit. 2 or Eye Dam. 1 for most; Flam. Liq. 3 for some; by its label',
     attended: true,
     sourceIds: ['productLabel', 'commonPractice'],
     flammable: true,

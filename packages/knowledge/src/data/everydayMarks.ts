@@ -420,7 +420,7 @@ export const bodyMarks: readonly Mark[] = listed([
     kind: 'mark',
     components: of(['protein', 1]),
     bodyFluid: true,
-    advice: [always('Cold water first: warm water cooks it in.', { names: ['heat'] })],
+    advice: [always('Cold water first: hot water sets it.', { names: ['heat'] })],
   },
   {
     ...plain,

@@ -361,7 +361,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     blocksSurface: true,
     protects: 'both',
     fumes: true,
-    happens: 'heats up and makes chlorinated organics',
+    happens: 'makes chlorinated organics; with solid pool chlorine it also heats up',
     sourceIds: ['chemHandbook'],
   },
   {

@@ -34,7 +34,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['protein', 0.8], ['freshOil', 0.2]),
     hasSolids: true,
-    advice: [always('Scrape first; warm water cooks it in.', { names: ['heat'] })],
+    advice: [always('Scrape first; hot water sets it.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -981,7 +981,7 @@ export const marks: readonly Mark[] = [
     aliases: ['scuff mark', 'scuff', 'tyre mark', 'shoe scuff', 'sole mark'],
     kind: 'mark',
     components: of(['rubberScuff', 1]),
-    advice: [always('Often a remainder after grass or mud: may be accepted.')],
+    advice: [always('Carbon black in rubber: a shadow often stays, and may be accepted.')],
   },
   {
     ...plain,

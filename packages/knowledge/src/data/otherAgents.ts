@@ -238,7 +238,8 @@ export const otherAgents: readonly Agent[] = [
     mechanisms: ['acidity', 'chelation'],
     reserveMolPerKg: 4,
     pH: { low: 3.4, high: 3.7 },
-    densityGPerML: powder(0.8, 0.9, 1.0),
+    // A teaspoon of 4.9 mL weighs 3 to 3.4 g: common practice, no source.
+    densityGPerML: powder(0.61, 0.65, 0.69),
     cautionIds: ['acidNeverChlorine'],
     sourceIds: ['chemHandbook', 'memory'],
     notInVessels: ['stone', 'aluminium', 'zinc'],

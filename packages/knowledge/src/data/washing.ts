@@ -264,7 +264,7 @@ export const clothKinds: readonly ClothKind[] = [
     id: 'absorbents',
     name: 'pads and absorbent pants',
     usualColour: 'dark',
-    usualTag: { maxC: 60, bars: 0, tumble: 'never' },
+    usualTag: { maxC: 40, bars: 0, tumble: 'never' },
     itemIds: ['periodPants', 'clothPads'],
     weave: 'loops',
     likesC: { white: 40, coloured: 40 },

@@ -9,7 +9,7 @@ export const words: readonly Word[] = [
     id: 'pH',
     name: 'pH',
     aliases: [],
-    line: 'How sour or alkaline water is: 7 is neither, vinegar about 3, soda about 11. Wool and silk bear about 4 to 8.',
+    line: 'How sour or alkaline water is: 7 is neither, vinegar about 2.5, soda about 11. Wool and silk bear about 4 to 8.',
     sourceIds: chem,
   },
   {
@@ -45,7 +45,7 @@ export const words: readonly Word[] = [
     id: 'reducer',
     name: 'reducer',
     aliases: ['colour-run reducer', 'run remover', 'reducing bleach', 'reducing agent'],
-    line: 'A product that takes stray dye out of cloth by taking oxygen away. It takes the cloth’s own dye too.',
+    line: 'A product that takes stray dye out of cloth by splitting it. It takes the cloth’s own dye too.',
     sourceIds: cp,
   },
   {

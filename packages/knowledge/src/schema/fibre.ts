@@ -53,6 +53,8 @@ export const Fibre = z.strictObject({
   /** Most water a piece with it bears, wherever in it it lies; null = no limit of its own. */
   mostWetting: Wetting.nullable(),
   moistureRegainPct: z.number().min(0).max(40).nullable(),
+  /** Of the regain alone; empty where there is none. */
+  regainSourceIds: z.array(Id),
   wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
   /** Its care is a trade of its own: a professional is named with every plan. */
   professionalOnly: z.boolean(),
@@ -67,7 +69,7 @@ export const Fibre = z.strictObject({
   /** Said once a piece with it is seen to be clean and dry outside. */
   afterLook: z.array(Note),
   note: z.string(),
-  /** What says what it is: its name, and how much moisture it takes up. */
+  /** What says what it is. */
   sourceIds: SourceIds,
   /** What says how much of each it bears; a chemistry or a way of drying carries its own. */
   heatSourceIds: SourceIds,

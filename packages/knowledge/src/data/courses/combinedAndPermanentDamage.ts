@@ -423,7 +423,7 @@ export const combinedAndPermanentDamage = [
     tells: [
       tell('Cases, webbing, grit.', 'Live: act.'),
       tell('Clean holes, no grit.', 'Old, or something else.', 'wornOut'),
-      tell('A moth in the light.', 'A male: look further.'),
+      tell('A moth at the lamp.', 'Most likely another kind: clothes moths flee light.'),
       tell('A hole in cotton only.', 'Not moths.'),
     ],
     cause: 'Dirty wool in the dark, undisturbed.',

@@ -431,7 +431,7 @@ export const surfaceMethods: readonly Method[] = [
     id: 'mattressPeroxideCoat',
     spotKind: 'sodaPaste',
     name: 'Mattress: soda, peroxide and detergent coats',
-    reason: 'Peroxide works under the soda for hours, the soda draws it back out.',
+    reason: 'Peroxide works under the soda for an hour or two, the soda draws it back out.',
     kinds: ['mark'],
     componentIds: [
       'protein',

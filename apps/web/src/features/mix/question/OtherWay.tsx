@@ -53,7 +53,7 @@ function startOf(kind: Kind, household: Household): TableQuestion {
   }
 }
 
-/** The table the other way round: a sentence with blanks, and the answer beneath it. */
+/** The table the other way round. Nothing is worked out before one of the questions is chosen. */
 export function OtherWay({
   household,
   catalogue,
@@ -63,10 +63,7 @@ export function OtherWay({
   catalogue: Catalogue;
   measures: Measures;
 }) {
-  const [question, setQuestion] = useState<TableQuestion>(() => startOf('dilute', household));
-  const answer = useTableAnswer(question);
-  const say = useLexicon();
-  const error = answer.error instanceof ApiProblem ? answer.error.message : answer.error?.message;
+  const [question, setQuestion] = useState<TableQuestion | null>(null);
   return (
     <Box as="section" aria-label="The other way round">
       <Box as="h2" fontSize="heading" marginBottom="1.5">
@@ -75,47 +72,63 @@ export function OtherWay({
       <ChipRow
         label="From what you want to what you pour"
         options={ASKS}
-        chosen={question.kind}
+        chosen={question?.kind ?? null}
         onChoose={(kind) => setQuestion(startOf(kind, household))}
       />
-      <Box marginTop="3.5">
-        <QuestionSentence
-          key={question.kind}
-          question={question}
-          household={household}
-          catalogue={catalogue}
-          onChange={setQuestion}
-        />
-      </Box>
-      <Box aria-live="polite" marginTop="2.5" minHeight="3.5rem" data-answer={question.kind}>
-        {error ? (
-          <Box color="brick" role="alert">
-            ⚠ {error}
+      {question && (
+        <>
+          <Box marginTop="3.5">
+            <QuestionSentence
+              key={question.kind}
+              question={question}
+              household={household}
+              catalogue={catalogue}
+              onChange={setQuestion}
+            />
           </Box>
-        ) : (
-          answer.data &&
-          (answer.data.kind === question.kind || answer.data.kind === 'refused') && (
-            <>
-              <Stack gap="0.5">
-                {answerLines(question, answer.data, say, measures).map((line, index) => (
-                  <Box
-                    key={line}
-                    fontFamily={index === 0 ? 'heading' : undefined}
-                    fontWeight={index === 0 ? 700 : 400}
-                    fontSize={index === 0 ? 'heading' : 'note'}
-                    color={index === 0 ? 'ink' : 'soft'}
-                  >
-                    {line}
-                  </Box>
-                ))}
-              </Stack>
-              <Box marginTop="2.5">
-                <CautionDigest ids={answer.data.cautionIds} lead="Before you pour" />
-              </Box>
-            </>
-          )
-        )}
+          <Answer question={question} measures={measures} />
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Answer({ question, measures }: { question: TableQuestion; measures: Measures }) {
+  const answer = useTableAnswer(question);
+  const say = useLexicon();
+  const error = answer.error instanceof ApiProblem ? answer.error.message : answer.error?.message;
+  if (error)
+    return (
+      <Box marginTop="2.5" minHeight="3.5rem" color="brick" role="alert" data-answer={question.kind}>
+        ⚠ {error}
       </Box>
+    );
+  const isOfIt =
+    answer.data && (answer.data.kind === question.kind || answer.data.kind === 'refused')
+      ? answer.data
+      : null;
+  return (
+    <Box aria-live="polite" marginTop="2.5" minHeight="3.5rem" data-answer={question.kind}>
+      {isOfIt && (
+        <>
+          <Stack gap="0.5">
+            {answerLines(question, isOfIt, say, measures).map((line, index) => (
+              <Box
+                key={line}
+                fontFamily={index === 0 ? 'heading' : undefined}
+                fontWeight={index === 0 ? 700 : 400}
+                fontSize={index === 0 ? 'heading' : 'note'}
+                color={index === 0 ? 'ink' : 'soft'}
+              >
+                {line}
+              </Box>
+            ))}
+          </Stack>
+          <Box marginTop="2.5">
+            <CautionDigest ids={isOfIt.cautionIds} lead="Before you pour" />
+          </Box>
+        </>
+      )}
     </Box>
   );
 }

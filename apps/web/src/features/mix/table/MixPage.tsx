@@ -97,8 +97,9 @@ function Table({
           fields={fields}
           onChange={change}
         />
-        <Stack gap="3" alignItems="stretch">
-          <Box textAlign="center">
+        {/* On a phone the verdict and the vessel come before what is poured. */}
+        <Stack gap="3" alignItems="stretch" order={{ base: -1, md: 0 }}>
+          <Box textAlign="center" order={{ base: 1, md: 0 }}>
             {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
           </Box>
           {judged.isError && (

@@ -1,6 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, PieceSummary } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
+import { ButtonPicker } from '../../../components/controls/ButtonPicker';
 import { ChipRow } from '../../../components/controls/ChipRow';
 import { NumberBox } from '../../../components/controls/NumberBox';
 import { TempBox } from '../../../components/controls/TempBox';
@@ -32,21 +33,35 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
   const inLitres = draft.container.kind === 'vessel';
   const chosen =
     draft.container.kind === 'vessel' ? `vessel*${draft.container.vesselId}` : draft.container.kind;
+  const into = (value: string) => {
+    const [kind, vesselId] = value.split('*');
+    set({
+      container: vesselId ? { kind: 'vessel', vesselId } : { kind: kind as 'cup' | 'bottle' | 'sprayer' },
+    });
+  };
   return (
     <Stack gap="3.5">
-      <ChipRow
-        label="Made in"
-        options={places}
-        chosen={chosen}
-        onChoose={(value) => {
-          const [kind, vesselId] = value.split('*');
-          set({
-            container: vesselId
-              ? { kind: 'vessel', vesselId }
-              : { kind: kind as 'cup' | 'bottle' | 'sprayer' },
-          });
-        }}
-      />
+      <Box display={{ base: 'none', md: 'block' }}>
+        <ChipRow label="Made in" options={places} chosen={chosen} onChoose={into} />
+      </Box>
+      <Flex display={{ base: 'flex', md: 'none' }} gap="2.5" align="center" wrap="wrap">
+        <Box flex="1">
+          Made in: <strong>{places.find(({ value }) => value === chosen)?.text}</strong>
+        </Box>
+        <ButtonPicker
+          text="Another"
+          question="What is it made in?"
+          groups={[
+            {
+              title: '',
+              options: places
+                .filter(({ value }) => value !== chosen)
+                .map(({ value, text }) => ({ id: value, name: text, aliases: [] })),
+            },
+          ]}
+          onChoose={into}
+        />
+      </Flex>
       <Flex gap="3" wrap="wrap" alignItems="flex-end">
         <NumberBox
           label={inLitres ? 'Water, L' : 'Water, mL'}

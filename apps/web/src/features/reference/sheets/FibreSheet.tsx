@@ -98,7 +98,7 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
         {fibre.shrinksInHeat ? '; shrinks in heat' : ''}
       </Fact>
       {fibre.moistureRegainPct !== null && (
-        <Fact term="Moisture regain" sourceIds={['astmD1909']}>
+        <Fact term="Moisture regain" sourceIds={fibre.regainSourceIds}>
           {fibre.moistureRegainPct} % of dry mass
         </Fact>
       )}
