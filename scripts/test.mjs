@@ -5,7 +5,7 @@ import { ensurePostgres, startCluster } from './postgres.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 import { readPlaywright, readVitest, Suites, vitest } from './suites.mjs';
 
-/** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 19 to 25 minutes on two cores. */
+/** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 19 to 28 minutes on two cores. */
 requireNode20();
 const CACHE = join(ROOT, '.cache');
 mkdirSync(CACHE, { recursive: true });
