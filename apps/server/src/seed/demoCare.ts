@@ -8,7 +8,7 @@ interface DemoCare extends Pick<NewCare, 'what' | 'upkeepId' | 'times'> {
 
 /** Plain care the cottage has noted. */
 export const demoCare: readonly DemoCare[] = [
-  { on: 'sofaCovers', what: 'upkeep', upkeepId: 'coversWash', times: 1, daysAgo: 70 },
+  { on: 'sofaCovers', what: 'upkeep', upkeepId: 'coversWash', times: 1, daysAgo: 130 },
   { on: 'parlourCurtains', what: 'upkeep', upkeepId: 'curtainWash', times: 1, daysAgo: 205 },
   { on: 'bigMattress', what: 'upkeep', upkeepId: 'mattressTurn', times: 1, daysAgo: 60 },
   { on: 'bathTowels', what: 'upkeep', upkeepId: 'deepStripSheets', times: 1, daysAgo: 45 },

@@ -11,13 +11,13 @@ const covers = { itemId: 'looseCover', fibreIds: ['cotton'], since: '2020-01-01'
 
 describe('upkeep', () => {
   const due = (doneAt: Record<string, string>, piece = covers) => upkeepDue(piece, doneAt, knowledge, NOW)[0];
-  it('falls due an interval after it was last done, two months for covers', () => {
-    expect(due({ coversWash: day(60) })?.isDue).toBe(false);
-    expect(due({ coversWash: day(61) })?.isDue).toBe(true);
+  it('falls due an interval after it was last done, four months for covers', () => {
+    expect(due({ coversWash: day(119) })?.isDue).toBe(false);
+    expect(due({ coversWash: day(120) })?.isDue).toBe(true);
   });
   it('counts from the day the piece was entered where nobody noted it', () => {
     expect(due({})).toMatchObject({ lastAt: null, isDue: false });
-    expect(due({}, { ...covers, enteredAt: day(90) })?.isDue).toBe(true);
+    expect(due({}, { ...covers, enteredAt: day(150) })?.isDue).toBe(true);
   });
   it('counts age from the day it came into the house', () => {
     const mattress = { itemId: 'mattress', fibreIds: [], since: '2016-01-01', enteredAt: day(1) };
