@@ -292,7 +292,7 @@ describe('a piece', () => {
     const care = { key, what: 'machineWash', upkeepId: null, times: 3 };
     await server.http.post(`/api/pieces/${piece.id}/care`).send(care).expect(200);
     await server.http.post(`/api/pieces/${piece.id}/care`).send(care).expect(200);
-    server.pass(70 * 24 * 60);
+    server.pass(130 * 24 * 60);
     expect(Today.parse((await server.http.get('/api/today')).body).due.map((one) => one.pieceId)).toContain(
       piece.id,
     );

@@ -306,7 +306,7 @@ describe('from the drum to dry', () => {
       metalParts: false,
     });
     const pieceId = z.object({ id: z.uuid() }).parse(made.body).id;
-    server.pass(90 * 24 * 60);
+    server.pass(130 * 24 * 60);
     const isDue = async () =>
       z
         .array(PieceSummary)
