@@ -37,6 +37,7 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
   const say = useLexicon();
   const { joining, limits, tempC } = load;
   const words = joining && joiningWords(joining, name, say);
+  const little = littleText(load);
   const { by, pieceId, value } = limits.maxC;
   return (
     <Box
@@ -46,11 +47,7 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
       fontSize="note"
       lineHeight="1.4"
     >
-      {littleText(load) && (
-        <Box color="ink" fontWeight={650}>
-          {littleText(load)}
-        </Box>
-      )}
+      {little && <Box fontWeight={650}>{little}</Box>}
       {words ? (
         <>
           <b>{upperFirst(words.holds)}</b> {words.apart}
