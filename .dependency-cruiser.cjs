@@ -60,13 +60,13 @@ const ROOMS = {
     ...['treatment/arrange', 'treatment/course', 'treatment/actions', 'treatment/rounds'],
   ],
 
-  whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],
   mix: [...GROUND, ...['bath', 'trouble', 'envelope', 'gates', 'treatment/case', 'treatment/recipe']],
   safety: ['quantity', 'finding', 'lookup'],
   sense: ['quantity', 'finding', 'lookup', 'effect', 'envelope', 'gates'],
 
   cost: ['quantity', 'treatment/plan'],
   run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
+  whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment', 'cost', 'run'],
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],

@@ -72,6 +72,11 @@ export const PlanShape = z
   .meta({ id: 'Plan' });
 
 /** One view of a dispute followed to the end. */
+/** A sum in the household's money, and whether something in it had no price. */
+const CostShape = z
+  .strictObject({ amount: z.number(), isAtLeast: z.boolean(), isUnknown: z.boolean() })
+  .meta({ id: 'Cost' });
+
 export const ComparedPositionShape = z
   .strictObject({
     positionId: Id,
@@ -81,8 +86,9 @@ export const ComparedPositionShape = z
     handsOnMin: z.number(),
     totalMin: z.strictObject({ low: z.number(), high: z.number() }),
     worstRisk: z.enum(RISKS).nullable(),
-    bestEffect: Effect.nullable(),
-    actions: z.number(),
+    gone: Effect.nullable(),
+    oddsGone: z.number().nullable(),
+    cost: CostShape,
   })
   .meta({ id: 'ComparedPosition' });
 

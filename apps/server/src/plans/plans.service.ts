@@ -58,8 +58,8 @@ export class PlansService {
   async compare({ facts, dispute }: ComparePositions): Promise<ComparedPosition[]> {
     requireKnownFacts(facts, this.knowledge, 'facts.');
     requireKnownId(this.knowledge.disputes, dispute, 'dispute');
-    const { household } = await this.household.read();
-    return comparePositions(dispute, facts, household, this.knowledge, await this.evidence.read());
+    const { household, prices } = await this.household.read();
+    return comparePositions(dispute, facts, household, this.knowledge, await this.evidence.read(), prices);
   }
 
   async whatWouldChange({ facts, methodId }: AskWhatWouldChange): Promise<ChangeView[][]> {

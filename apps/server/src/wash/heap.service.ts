@@ -215,7 +215,8 @@ export class HeapService {
       ...BLANK_LABEL,
       wash: { kind: 'machine', maxC: usualTag.maxC, bars: usualTag.bars } as const,
       tumble: usualTag.tumble,
-      bleach: colour === 'white' ? ('oxygenOnly' as const) : null,
+      // What is only taken to be white gets no oxygen bleach.
+      bleach: line.colour === 'white' ? ('oxygenOnly' as const) : null,
     };
     return {
       assumed: [

@@ -73,6 +73,16 @@ describe('the heap', () => {
     await emptied();
   });
 
+  it.each([
+    ['white', true],
+    [null, false],
+  ] as const)('towels of colour %s get oxygen bleach: %s', async (colour, isGiven) => {
+    await add(handful('towel', { colour, count: 6, soil: 'heavy' }));
+    const [load] = (await wash()).loads;
+    expect(load?.compartments.oxygen !== null).toBe(isGiven);
+    await emptied();
+  });
+
   it('a line told twice is there once, and what is no piece is refused at its place', async () => {
     const given = { id: randomUUID(), line: handful('towel') };
     await server.http

@@ -7,12 +7,14 @@ interface BlankProps {
   readonly view: BlankView;
   readonly error: string | null;
   readonly open: boolean;
+  /** A word of a sentence; in the line of facts on a desk its title, or a tag of it. */
+  readonly look?: 'word' | 'title' | 'tag';
   readonly onOpen: (open: boolean) => void;
   readonly children: ReactNode;
 }
 
 /** One underlined blank; its picker opens right under it and exists only while it is open. */
-export function Blank({ view, error, open, onOpen, children }: BlankProps) {
+export function Blank({ view, error, open, look = 'word', onOpen, children }: BlankProps) {
   const trigger = useRef<HTMLSpanElement>(null);
   return (
     <>
@@ -23,6 +25,7 @@ export function Blank({ view, error, open, onOpen, children }: BlankProps) {
         onClick={() => onOpen(!open)}
         onKeyDown={clickOnKey}
         state={error ? 'wrong' : view.given ? 'told' : 'open'}
+        look={look}
         data-blank={view.id}
         aria-label={`${view.name}: ${view.full ?? view.text}`}
         aria-haspopup="dialog"

@@ -1,8 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
-import { upperFirst } from '@feverfew/contracts';
+import { lowerFirst, upperFirst } from '@feverfew/contracts';
 import { ChevronDown } from 'lucide-react';
-import { Fragment, memo, useEffect, useRef, useState } from 'react';
+import { Fragment, memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../app/useLexicon';
 import { Button } from '../components/controls/controls';
 import { Blank } from './Blank';
@@ -15,16 +15,21 @@ interface FactSentenceProps {
   readonly catalogue: Catalogue;
   readonly pieces: readonly PieceSummary[];
   readonly errors: Readonly<Record<string, string>>;
-  /** On a phone two lines of it, until it is tapped. */
+  /** A line of the facts until it is tapped: a title with tags on a desk, two lines on a phone. */
   readonly isFolded: boolean;
   /** The typed words are shown above: on a phone the two lines are left out. */
   readonly isSaid?: boolean;
   /** A blank to open; a new object each time it is asked for. */
   readonly opens?: { readonly id: BlankId } | null;
+  /** At the end of the line, on a desk. */
+  readonly after?: ReactNode;
   readonly onChange: (draft: Draft) => void;
 }
 
-/** The facts as a sentence; each blank opens a picker, and choosing moves on to the next blank. */
+/**
+ * The facts as a sentence; each blank opens a picker, and choosing moves on to the next blank. As a line on a desk it
+ * reads the same: the words between are heard, not seen.
+ */
 export const FactSentence = memo(function FactSentence({
   draft,
   catalogue,
@@ -33,6 +38,7 @@ export const FactSentence = memo(function FactSentence({
   isFolded,
   isSaid = false,
   opens = null,
+  after,
   onChange,
 }: FactSentenceProps) {
   const say = useLexicon();
@@ -68,17 +74,24 @@ export const FactSentence = memo(function FactSentence({
         display={{ base: folded ? 'none' : 'block', md: 'block' }}
         fontFamily="heading"
         fontSize={{ base: 'subhead', md: 'heading' }}
-        lineHeight={{ base: '2.75rem', md: '2.25rem' }}
+        lineHeight={{ base: '2.75rem', md: isShort ? '2.75rem' : '2.25rem' }}
         aria-label="The facts"
       >
         {parts.map((part, index) =>
           typeof part === 'string' ? (
-            // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
-            <Fragment key={`w${index}`}>{part}</Fragment>
+            <Box
+              as="span"
+              // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
+              key={`w${index}`}
+              css={isShort && !SEEN.includes(part) ? HEARD_ON_A_DESK : undefined}
+            >
+              {part}
+            </Box>
           ) : (
             <Blank
               key={part.id}
-              view={part}
+              view={isShort ? inLine(part) : part}
+              look={isShort ? (TITLE.includes(part.id) ? 'title' : 'tag') : 'word'}
               error={errorOf(part, errors)}
               open={openId === part.id}
               onOpen={(open) => setOpenId(open ? part.id : null)}
@@ -100,20 +113,41 @@ export const FactSentence = memo(function FactSentence({
             more
           </MoreFacts>
         )}
+        {isShort && after && (
+          <Box as="span" display={{ base: 'none', md: 'inline' }} fontFamily="body" marginInlineStart="2">
+            {after}
+          </Box>
+        )}
       </Box>
       {isFolded && unfolded && (
-        <Button
-          variant="plain"
-          display={{ base: 'inline-flex', md: 'none' }}
-          paddingInline="0"
-          onClick={() => setUnfolded(false)}
-        >
+        <Button variant="plain" paddingInline="0" size="small" onClick={() => setUnfolded(false)}>
           Hide details
         </Button>
       )}
     </>
   );
 });
+
+/** The title of the line: the trouble, on the piece, on the part of it. */
+const TITLE: readonly BlankId[] = ['mark', 'piece', 'part'];
+const SEEN = [' on ', ', on the '];
+/** A fact as it is in the line: what is open is asked for. */
+function inLine(view: BlankView): BlankView {
+  const isOpen = !view.given && !TITLE.includes(view.id);
+  return isOpen ? { ...view, text: `${lowerFirst(view.name)}?`, full: view.full ?? view.text } : view;
+}
+
+/** Out of sight from the width of a desk on. */
+const HEARD_ON_A_DESK = {
+  md: {
+    position: 'absolute',
+    width: '1px',
+    height: '1px',
+    overflow: 'hidden',
+    clipPath: 'inset(50%)',
+    whiteSpace: 'nowrap',
+  },
+} as const;
 
 const MoreFacts = chakra('button', {
   base: {

@@ -129,7 +129,7 @@ export const CODE_WORDS = {
 
 /**
  * The facts as one sentence with blanks; the same sentence heads the run and the log.
- * @param whole false leaves out what is as usual: no metal on it, all of it left
+ * @param whole false leaves out what is as usual: in good condition, no metal on it, no heat, nothing tried, all of it left
  */
 export function sentenceView(
   facts: TroubleFacts,
@@ -169,8 +169,9 @@ export function sentenceView(
     ),
     ', ',
     blank('colour', colourText(facts), piece.colour !== 'unknown', 'piece.colour', 'piece.fastness'),
-    ', ',
-    blank('condition', CONDITION_WORDS[piece.condition], true, 'piece.condition'),
+    ...(whole || piece.condition !== 'sound'
+      ? [', ', blank('condition', CONDITION_WORDS[piece.condition], true, 'piece.condition')]
+      : []),
     ...(whole || piece.metalParts
       ? [', ', blank('metal', piece.metalParts ? METAL_WORDS.yes : 'no metal', true, 'piece.metalParts')]
       : []),
@@ -202,18 +203,28 @@ export function sentenceView(
             full: labelText(piece.label),
           },
         ]),
-    '. So far ',
-    blank('heat', HEAT_WORDS[facts.heat], facts.heat !== 'unknown', 'heat'),
-    ', ',
-    blank('tried', triedWords(facts, say), true, 'tried'),
-    ...(whole || facts.goneComponentIds.length > 0
-      ? [', ', blank('left', leftText(facts, say), true, 'goneComponentIds')]
-      : []),
+    ...soFar(facts, blank, say, whole),
     ...(hasMentioned(facts)
       ? ['. In this house: ', blank('mentioned', mentionedText(facts, say), true, 'people', 'inHouse')]
       : []),
     '.',
   ];
+}
+
+type MakeBlank = (id: BlankId, text: string, given: boolean, ...paths: string[]) => BlankView;
+
+/** What has happened to the mark. */
+function soFar(facts: TroubleFacts, blank: MakeBlank, say: Lexicon, whole: boolean): SentencePart[] {
+  const blanks = [
+    ...(whole || facts.heat !== 'none'
+      ? [blank('heat', HEAT_WORDS[facts.heat], facts.heat !== 'unknown', 'heat')]
+      : []),
+    ...(whole || facts.tried.length > 0 ? [blank('tried', triedWords(facts, say), true, 'tried')] : []),
+    ...(whole || facts.goneComponentIds.length > 0
+      ? [blank('left', leftText(facts, say), true, 'goneComponentIds')]
+      : []),
+  ];
+  return blanks.flatMap((one, index) => [index === 0 ? '. So far ' : ', ', one]);
 }
 
 /** Who can be guarded, as a word in the sentence. */

@@ -84,8 +84,41 @@ const blank = defineRecipe({
       open: { color: 'soft', fontWeight: 500, fontStyle: 'italic' },
       wrong: { color: 'brick', textDecorationStyle: 'dashed' },
     },
+    /** In the line of facts on a desk: trouble and piece are its title, the rest are tags of it. */
+    look: {
+      word: {},
+      title: {
+        md: {
+          color: 'ink',
+          fontSize: 'title',
+          textDecorationColor: 'transparent',
+          _hover: { textDecorationColor: 'soft' },
+          '&[data-blank=mark]': { display: 'inline-block', _firstLetter: { textTransform: 'uppercase' } },
+        },
+      },
+      tag: {
+        md: {
+          display: 'inline-block',
+          fontFamily: 'body',
+          fontSize: 'body',
+          fontStyle: 'normal',
+          fontWeight: 650,
+          lineHeight: '2rem',
+          textDecorationLine: 'none',
+          border: '1.5px solid',
+          borderColor: 'edge',
+          borderRadius: 'full',
+          paddingInline: '2.5',
+          marginInlineStart: '2',
+        },
+      },
+    },
   },
-  defaultVariants: { state: 'open' },
+  compoundVariants: [
+    { look: 'tag', state: 'open', css: { md: { borderStyle: 'dotted', color: 'ink' } } },
+    { look: 'tag', state: 'wrong', css: { md: { borderStyle: 'dashed', borderColor: 'brick' } } },
+  ],
+  defaultVariants: { state: 'open', look: 'word' },
 });
 
 /** Allowed = solid, forbidden = dashed and a word, unknown = dotted. */

@@ -20,6 +20,11 @@ const COLOURS = {
   onBrick: ['#fffefb', '#2a120a'],
   water: ['#2a6a8c', '#8cc3de'],
   waterTint: ['#e2eef4', '#1c333f'],
+  /** Sewn linen, and its stitches. */
+  tape: ['#f2ead6', '#332e21'],
+  stitch: ['#b09c68', '#8a7a50'],
+  /** Outline of what can be tapped. */
+  edge: ['#7b887f', '#7f8d84'],
   /** Line on the yellow of a warning sign. */
   warningLine: ['#1e2a24', '#3a3318'],
   /** The one dark panel a screen, that says what the hand does now; light where all else is dark. */

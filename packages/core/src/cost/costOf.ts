@@ -53,6 +53,13 @@ export function costOf(pass: Pick<Pass, 'actions' | 'handsOnMin'>, prices: Price
   };
 }
 
+/** All of them together; what has no price makes the sum a least one. */
+export const sumOfCosts = (costs: readonly Cost[]): Cost => ({
+  amount: costs.reduce((sum, { amount }) => sum + amount, 0),
+  isAtLeast: costs.some(({ isAtLeast, isUnknown }) => isAtLeast || isUnknown),
+  isUnknown: costs.every(({ isUnknown }) => isUnknown),
+});
+
 /** Each part of a step that costs something; null if its price is not given. */
 function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
   const times = action.batches;

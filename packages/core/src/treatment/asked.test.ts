@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { NO_PRICES } from '../cost/costOf.js';
+import { NO_EVIDENCE } from '../evidence/evidence.js';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
@@ -123,7 +125,14 @@ describe('positions side by side', () => {
     const reducer = compared[1];
     expect(reducer?.ownMethodIds).toContain('reducerSoak');
     expect(reducer?.worstRisk).toBe('high');
-    expect(reducer?.bestEffect?.high).toBeGreaterThan(compared[2]?.bestEffect?.high ?? 1);
+    expect(reducer?.gone?.high).toBeGreaterThan(compared[2]?.gone?.high ?? 1);
+    expect(reducer?.oddsGone).toBeGreaterThan(compared[2]?.oddsGone ?? 1);
+    expect(reducer?.cost.isUnknown).toBe(true);
+    const priced = comparePositions('runWay', run, household, knowledge, NO_EVIDENCE, {
+      ...NO_PRICES,
+      kWh: 0.3,
+    })[1];
+    expect(priced?.cost).toMatchObject({ isAtLeast: true, isUnknown: false });
     expect(compared[2]?.ownMethodIds).toContain('oxygenRunSoak');
   });
   it('are named only where the trouble has that dispute', () => {

@@ -1,7 +1,11 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import { type Cost, costOf, NO_PRICES, type Prices, sumOfCosts } from '../cost/costOf.js';
+import type { ExpectedEffect } from '../effect/effectRange.js';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { TRACE_PCT } from '../run/look/stallView.js';
+import { oddsToReach } from '../run/next/nextOptions.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -14,24 +18,31 @@ export interface ComparedPosition {
   readonly plan: Plan;
   /** Methods in this plan that are not in the plan of every other view. */
   readonly ownMethodIds: readonly string[];
-  /** Work of the whole plan, each pass once. */
+  /** Share gone after its last round, 0–1, counted from the start; null where nothing can be done this way. */
+  readonly gone: ExpectedEffect | null;
+  /** Odds that a trace or less is left then, 0–1. */
+  readonly oddsGone: number | null;
+  /** Of all rounds: work by hand, and from the start to dry, minutes. */
   readonly handsOnMin: number;
   readonly totalMin: { readonly low: number; readonly high: number };
+  /** Of all rounds, in the prices of the household. */
+  readonly cost: Cost;
   readonly worstRisk: Pass['risk'] | null;
-  /** Best effect of one round anywhere in the plan. */
-  readonly bestEffect: Pass['effect'] | null;
-  readonly actions: number;
 }
 
 const RISK_ORDER: readonly Pass['risk'][] = ['low', 'fair', 'high'];
 
-/** The same trouble under every view of one dispute, in the order of the views; empty when there is no such dispute. */
+/**
+ * The same trouble under every view of one dispute, in the order of the views; empty when there is no such dispute.
+ * @param prices for what it costs; without them its cost is unknown
+ */
 export function comparePositions(
   dispute: string,
   facts: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
+  prices: Prices = NO_PRICES,
 ): ComparedPosition[] {
   const index = indexKnowledge(knowledge);
   const positions = index.positionsOf.get(dispute) ?? [];
@@ -52,19 +63,21 @@ export function comparePositions(
     isFollowed: followed === undefined ? position.isDefault : followed === position.id,
     plan,
     ownMethodIds: plan.passes.map((pass) => pass.methodId).filter((methodId) => !everywhere(methodId)),
-    handsOnMin: sum(plan.passes, (pass) => pass.handsOnMin),
+    ...outcomeOf(plan),
+    handsOnMin: sum(plan.rounds, ({ handsOnMin }) => handsOnMin),
     totalMin: {
-      low: sum(plan.passes, (pass) => pass.totalMin.low),
-      high: sum(plan.passes, (pass) => pass.totalMin.high),
+      low: sum(plan.rounds, ({ totalMin, drying }) => totalMin.low + (drying?.minutes.low ?? 0)),
+      high: sum(plan.rounds, ({ totalMin, drying }) => totalMin.high + (drying?.minutes.high ?? 0)),
     },
+    cost: sumOfCosts(plan.rounds.flatMap(({ passes }) => passes).map((pass) => costOf(pass, prices))),
     worstRisk: RISK_ORDER[Math.max(-1, ...plan.passes.map((pass) => RISK_ORDER.indexOf(pass.risk)))] ?? null,
-    bestEffect: plan.passes.reduce<Pass['effect'] | null>(
-      (best, pass) => (best && best.high >= pass.effect.high ? best : pass.effect),
-      null,
-    ),
-    actions: sum(plan.passes, (pass) => pass.actions.length),
   }));
 }
 
-const sum = (passes: readonly Pass[], of: (pass: Pass) => number): number =>
-  passes.reduce((total, pass) => total + of(pass), 0);
+function outcomeOf({ rounds }: Plan): Pick<ComparedPosition, 'gone' | 'oddsGone'> {
+  const gone = rounds.at(-1)?.passes.at(-1)?.gone.all ?? null;
+  return { gone, oddsGone: gone && oddsToReach(TRACE_PCT, 100, gone) };
+}
+
+const sum = <Of>(all: readonly Of[], of: (one: Of) => number): number =>
+  all.reduce((total, one) => total + of(one), 0);

@@ -24,9 +24,10 @@ import { PlanChanged } from './PlanChanged';
 import { PlanView } from './PlanView';
 import { Foot } from './plan/Foot';
 import { HouseQuestionRow, showPeopleQuestion } from './plan/HouseQuestionRow';
-import { LimitsLine } from './plan/LimitsLine';
+import { AllLimits, LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
+import { WhyButton } from './plan/rowParts';
 import { isNoSoil } from './plan/slateView';
 import { Said } from './said/Said';
 import { AheadOfStart } from './start/AheadOfStart';
@@ -80,6 +81,8 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
 
   const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
+  const hasLimits = isPlanned && !isForNobody(plan);
+  const [limitsOpen, setLimitsOpen] = useState(false);
   const may = useMay('all');
   const hangsOnHouse = may && isPlanned && runId === null && plan.rounds.length > 0;
   const { question: house, isWaiting } = useHouseQuestion(plan?.facts ?? draft.facts, hangsOnHouse);
@@ -124,6 +127,18 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       isFolded={told}
       isSaid={draft.said !== undefined}
       opens={opens}
+      after={
+        hasLimits && (
+          <WhyButton
+            type="button"
+            aria-expanded={limitsOpen}
+            aria-label="All limits of the piece"
+            onClick={() => setLimitsOpen(!limitsOpen)}
+          >
+            Limits
+          </WhyButton>
+        )
+      }
       onChange={change}
     />
   );
@@ -133,16 +148,18 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       <PageHeading title={title} unseen />
       {!told && <TroubleStart />}
       {said}
-      <Box paddingTop={{ base: told ? '0' : '2.5', md: told ? '4' : '2' }}>{sentence}</Box>
+      <Box paddingTop={{ base: told ? '0' : '2.5', md: told ? '2.5' : '2' }}>{sentence}</Box>
       {!told && <OpenPlans />}
       {told && (
         <Box
           opacity={preview.isError ? 0.45 : 1}
           aria-busy={preview.isFetching || asked.isLoading || isWaiting}
         >
-          <Box display={{ base: 'none', md: 'block' }}>
-            {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
-          </Box>
+          {hasLimits && limitsOpen && (
+            <Box display={{ base: 'none', md: 'block' }}>
+              <AllLimits envelope={plan.envelope} />
+            </Box>
+          )}
           <Box paddingTop={{ base: '2', md: '1.5' }} ref={slate} tabIndex={-1}>
             <PlanSlate plan={plan} first={asked.first} />
           </Box>
@@ -170,7 +187,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             />
           )}
           <Box display={{ base: 'block', md: 'none' }}>
-            {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
+            {hasLimits && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
           {hangsOnHouse && (

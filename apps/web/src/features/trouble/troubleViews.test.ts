@@ -83,10 +83,20 @@ describe('the sentence', () => {
       sentenceView({ ...EMPTY_FACTS, piece: { ...EMPTY_FACTS.piece, label, ...more } }, false, say, false)
         .map((part) => (typeof part === 'string' ? part : part.text))
         .join('');
-    expect(short({})).toContain(
-      'in good condition; the tag says 60° mild, oxygen only. So far no heat, nothing tried.',
-    );
-    expect(short({ metalParts: true })).toContain('in good condition, metal on it; the tag');
+    expect(short({})).toMatch(/any colour; the tag says 60° mild, oxygen only\.$/);
+    expect(short({ metalParts: true })).toContain('any colour, metal on it; the tag');
+    expect(short({ condition: 'worn' })).toContain('any colour, worn; the tag');
+  });
+  it.each([
+    [{ heat: 'unknown' }, '. So far perhaps heat.'],
+    [{ heat: 'ironed' }, '. So far the iron.'],
+    [{ goneComponentIds: ['tannin'] }, '. So far all but tannin left.'],
+  ] as const)('in short what happened to it: %o', (more, end) => {
+    const facts = { ...EMPTY_FACTS, ...more, piece: { ...EMPTY_FACTS.piece, label } };
+    const text = sentenceView(facts, false, say, false)
+      .map((part) => (typeof part === 'string' ? part : part.text))
+      .join('');
+    expect(text.endsWith(end)).toBe(true);
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {

@@ -5,7 +5,7 @@ import type { Lexicon } from '../round/lexicon.js';
 
 const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
   wash: 'sewn-in label',
-  usualWash: 'the usual label of such a piece',
+  usualWash: 'its usual label',
   handWash: 'hand-wash sign',
   washNever: 'crossed-out tub',
   bleachNever: 'crossed-out triangle',

@@ -5,6 +5,7 @@ import { ApiProblem } from '../../../app/api/api';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
 import { PageHeading } from '../../../components/layout/PageHeading';
+import { BriefCautions } from '../../../components/notices/BriefCautions';
 import { CautionDigest } from '../../../components/notices/CautionDigest';
 import { Claims } from '../../../components/notices/Claims';
 import { Notice } from '../../../components/notices/Notice';
@@ -66,6 +67,7 @@ function Table({
     { cup: 'open cup or jug', bottle: 'closed bottle', sprayer: 'sprayer', vessel: 'vessel' }[
       draft.container.kind
     ];
+  const cautionIds = bath && draft.pours.length > 0 ? (verdict?.cautionIds ?? []) : [];
   const rim =
     verdict && verdict.refused.length > 0 ? 'must not be mixed' : rimWords(verdict?.cautionIds ?? []);
   return (
@@ -107,8 +109,13 @@ function Table({
               {Object.values(fields)[0] ?? judged.error.message}
             </Notice>
           )}
-          {verdict && <Judged verdict={verdict} draft={draft} />}
+          {verdict && <Judged verdict={verdict} draft={draft} cautionIds={cautionIds} />}
         </Stack>
+        {cautionIds.length > 0 && (
+          <Box display={{ md: 'none' }}>
+            <CautionDigest ids={cautionIds} lead="Before you mix" />
+          </Box>
+        )}
         <Stack gap="3.5" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
           <Figures verdict={verdict} catalogue={catalogue} roomC={household.roomC} measures={measures} />
           {mix && verdict && bath && draft.pours.length > 0 && (
@@ -134,15 +141,32 @@ function Table({
   );
 }
 
+interface JudgedProps {
+  readonly verdict: MixVerdict;
+  readonly draft: MixDraft;
+  /** What to mind before it is poured; empty while nothing is. */
+  readonly cautionIds: readonly string[];
+}
+
 /** What speaks against it, what people believe of it, what to mind before it is poured. */
-function Judged({ verdict, draft }: { verdict: MixVerdict; draft: MixDraft }) {
+function Judged({ verdict, draft, cautionIds }: JudgedProps) {
   const { bath } = verdict;
   return (
     <>
       <Refused findings={verdict.refused} />
       <Against findings={verdict.against} hasPiece={bath !== null && draft.on.kind !== 'nothing'} />
       <Claims findings={verdict.claims} />
-      {bath && draft.pours.length > 0 && <CautionDigest ids={verdict.cautionIds} lead="Before you mix" />}
+      {cautionIds.length > 0 && (
+        <>
+          {/* On a phone the whole text comes after the amounts: these have to be in sight with the vessel. */}
+          <Box display={{ md: 'none' }}>
+            <BriefCautions ids={cautionIds} />
+          </Box>
+          <Box display={{ base: 'none', md: 'block' }}>
+            <CautionDigest ids={cautionIds} lead="Before you mix" />
+          </Box>
+        </>
+      )}
     </>
   );
 }

@@ -1,16 +1,14 @@
-import { Box, Dialog, Grid, Portal } from '@chakra-ui/react';
-import {
-  type Catalogue,
-  type ComparedPosition,
-  durationWords,
-  effectRange,
-  recipeWords,
-  type TroubleFacts,
-} from '@feverfew/contracts';
+import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
+import type { Catalogue, ComparedPosition, TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
 import { Failed, Loading } from '../../../components/notices/States';
+import { useHousehold } from '../../../queries/householdQueries';
 import { useComparePositions } from '../../../queries/planQueries';
+import { ComparedLoop } from './ComparedLoop';
+import { ComparedRows } from './ComparedRows';
+import { comparedRows } from './comparedView';
 
 interface PositionComparisonProps {
   readonly dispute: string;
@@ -20,10 +18,7 @@ interface PositionComparisonProps {
   readonly onClose: () => void;
 }
 
-/**
- * Every position of one dispute followed to the end on this trouble. The differences are shown; the rest is
- * quiet.
- */
+/** Two views of a dispute followed to the end on this trouble: only what differs, each on one line. */
 export function PositionComparison({
   dispute,
   facts,
@@ -38,23 +33,18 @@ export function PositionComparison({
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
-          <Dialog.Content width="min(100%, 67.5rem)">
+          <Dialog.Content width="min(100%, 72rem)">
             <Dialog.Title>{question}</Dialog.Title>
             {compared.isPending && <Loading what="both plans" />}
             {compared.isError && <Failed error={compared.error} onRetry={() => void compared.refetch()} />}
             {compared.data && (
-              <Grid
-                templateColumns={{ base: '1fr', md: `repeat(${compared.data.length}, minmax(0, 1fr))` }}
-                gap="4.5"
-              >
-                {compared.data.map((one) => (
-                  <Compared key={one.positionId} one={one} catalogue={catalogue} onChoose={onChoose} />
-                ))}
-              </Grid>
+              <Pair all={compared.data} catalogue={catalogue} onChoose={onChoose} onClose={onClose} />
             )}
-            <Dialog.Footer>
-              <Button onClick={onClose}>Close</Button>
-            </Dialog.Footer>
+            {!compared.data && (
+              <Dialog.Footer>
+                <Button onClick={onClose}>Close</Button>
+              </Dialog.Footer>
+            )}
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>
@@ -62,92 +52,71 @@ export function PositionComparison({
   );
 }
 
-function Compared({
-  one,
-  catalogue,
-  onChoose,
-}: {
-  one: ComparedPosition;
-  catalogue: Catalogue;
-  onChoose: (positionId: string) => void;
-}) {
+const Other = chakra('button', {
+  base: {
+    minHeight: '2.25rem',
+    paddingInline: '3',
+    borderRadius: 'full',
+    border: '1.5px solid',
+    borderColor: 'edge',
+    color: 'leaf',
+    fontWeight: 650,
+    fontSize: 'note',
+    _pressed: { bg: 'leafTint', color: 'ink' },
+  },
+});
+
+interface PairProps extends Pick<PositionComparisonProps, 'catalogue' | 'onChoose' | 'onClose'> {
+  readonly all: readonly ComparedPosition[];
+}
+
+/** The way that is followed, and one other. */
+function Pair({ all, catalogue, onChoose, onClose }: PairProps) {
   const say = useLexicon();
-  const position = catalogue.positions.find((candidate) => candidate.id === one.positionId);
-  const facts = [
-    ['Your time', `${one.handsOnMin} min for all steps`],
-    ['In all', durationWords(one.totalMin.low, one.totalMin.high)],
-    ['Steps', String(one.actions)],
-    ['Risk', one.worstRisk ?? '—'],
-  ] as const;
+  const money = useHousehold().data?.prices.money ?? '';
+  const a = all.find(({ isFollowed }) => isFollowed) ?? all[0];
+  const others = all.filter((one) => one !== a);
+  const [otherId, setOtherId] = useState(others[0]?.positionId);
+  const b = others.find(({ positionId }) => positionId === otherId);
+  if (!a || !b) return null;
+  const nameOf = (id: string) => catalogue.positions.find((one) => one.id === id)?.name ?? id;
+  const { rows, same } = comparedRows(a, b, money);
   return (
-    <Box
-      as="section"
-      aria-label={position?.name}
-      borderTop="4px solid"
-      borderColor={one.isFollowed ? 'leaf' : 'line'}
-      paddingTop="2.5"
-      data-school={one.positionId}
-    >
-      <Box as="h3" fontSize="large">
-        {position?.name}
-      </Box>
-      <Box color="soft" fontSize="small" marginBottom="2.5">
-        {position?.why}
-      </Box>
-      <Box as="ol" padding="0" listStyleType="none">
-        {one.plan.passes.length === 0 && <Box color="brick">Nothing at home this way.</Box>}
-        {one.plan.passes.map((pass, index) => {
-          const own = one.ownMethodIds.includes(pass.methodId);
-          return (
-            <Box
-              as="li"
-              key={pass.passId ?? pass.methodId}
-              paddingBlock="1.5"
-              borderBottom="1px solid"
-              borderColor="line"
+    <>
+      {others.length > 1 && (
+        <Flex gap="2" wrap="wrap" align="center" role="group" aria-label="Held against">
+          <Box color="soft">Held against:</Box>
+          {others.map(({ positionId }) => (
+            <Other
+              key={positionId}
+              type="button"
+              aria-pressed={positionId === otherId}
+              onClick={() => setOtherId(positionId)}
             >
-              <Box fontWeight={own ? 700 : 400} color={own ? 'ink' : 'soft'}>
-                {index + 1}. {say.name(pass.methodId)}
-                {own && ' — only here'}
-              </Box>
-              {own && (
-                <Box fontSize="small">
-                  {recipeWords({ actions: pass.actions, methodId: pass.methodId }, say)}
-                </Box>
-              )}
-            </Box>
-          );
-        })}
-      </Box>
-      <Box
-        as="dl"
-        display="grid"
-        gridTemplateColumns="5.5rem 1fr"
-        gap="2px 0.5rem"
-        fontSize="small"
-        marginBlock="2.5"
-      >
-        {facts.map(([term, text]) => (
-          <Box key={term} display="contents">
-            <Box as="dt" color="soft">
-              {term}
-            </Box>
-            <Box as="dd">{text}</Box>
-          </Box>
-        ))}
-      </Box>
-      {one.bestEffect && <Box fontSize="small">Best step: {effectRange(one.bestEffect)} by itself</Box>}
-      <Box marginTop="2.5">
-        {one.isFollowed ? (
-          <Box color="leaf" fontWeight={650}>
-            ✓ this plan follows it
-          </Box>
-        ) : (
-          <Button size="small" onClick={() => onChoose(one.positionId)}>
-            Follow it in this plan
-          </Button>
-        )}
-      </Box>
-    </Box>
+              {nameOf(positionId)}
+            </Other>
+          ))}
+        </Flex>
+      )}
+      <ComparedLoop
+        a={{ name: nameOf(a.positionId), of: a }}
+        b={{ name: nameOf(b.positionId), of: b }}
+        say={say}
+      />
+      <ComparedRows rows={rows} />
+      <Dialog.Footer>
+        <Box flex="1" color="soft" fontSize="note">
+          {same.length > 0 && (
+            <>
+              <strong>The same in both:</strong> {same.join('; ')}.
+            </>
+          )}
+        </Box>
+        <Button onClick={() => onChoose(b.positionId)}>Take B</Button>
+        <Button variant="action" onClick={onClose}>
+          Keep A
+        </Button>
+      </Dialog.Footer>
+    </>
   );
 }

@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { dryingWords, type Plan, passWords, type RoundPass } from '@feverfew/contracts';
 import { type Lexicon, useLexicon } from '../../../app/useLexicon';
+import { SAID_ELSEWHERE } from '../../../components/notices/BriefCautions';
 import { cautionsById } from '../../../components/notices/CautionList';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { LABEL_FIRST } from '../plan/Foot';
-import { SAID_ELSEWHERE } from '../plan/StepCautions';
 import { cautionsByStep } from '../plan/stepView';
 
 interface OnPaperProps {

@@ -16,7 +16,7 @@ export function AssumedSize({ assumed, facts, onFacts }: AssumedSizeProps) {
   const { lengthCm, widthCm } = assumed.facts;
   return (
     <Box paddingBlock="1" data-assumed-size="">
-      <Button aria-expanded={open} borderStyle="dotted" onClick={() => setOpen(!open)}>
+      <Button size="small" aria-expanded={open} borderStyle="dotted" onClick={() => setOpen(!open)}>
         Assumed size: a palm, {lengthCm} × {widthCm} cm
       </Button>
       {open && (

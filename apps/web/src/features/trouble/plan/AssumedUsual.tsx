@@ -3,12 +3,14 @@ import {
   BLANK_LABEL,
   type CareLabel,
   type Plan,
+  type Round,
   type TroubleFacts,
   USUAL_CHECK_ID,
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
+import { Tape } from '../../../components/layout/Tape';
 
 interface AssumedUsualProps {
   readonly plan: Plan;
@@ -20,7 +22,7 @@ const BY_HAND: CareLabel = { ...BLANK_LABEL, wash: { kind: 'hand' } };
 const MAX_FIBRES = 5;
 
 /** What a plan takes as usual where nothing was given, and one tap for each thing that is otherwise. */
-export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsualProps) {
+export function AssumedUsual({ plan: { facts, findings, rounds }, onFacts }: AssumedUsualProps) {
   const say = useLexicon();
   const [isOpen, setOpen] = useState(false);
   const taken = findings.find((one) => one.code === 'usualTaken')?.facts;
@@ -38,14 +40,38 @@ export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsua
       piece: { ...piece, parts: [{ name: part?.name ?? '', fibres: [{ fibreId, sharePct: 100 }] }] },
     });
   const answer = (isSo: boolean) => onFacts({ seen: { ...seen, [USUAL_CHECK_ID]: isSo } });
+  const check = usualCheckOf(rounds);
   return (
     <Box paddingTop="2" data-assumed-usual="">
-      <Button aria-expanded={isOpen} borderStyle="dotted" onClick={() => setOpen(!isOpen)}>
-        {read ? 'You read' : 'Assuming'} {what}
-      </Button>
+      {read || !check ? (
+        <Button aria-expanded={isOpen} borderStyle="dotted" onClick={() => setOpen(!isOpen)}>
+          {read ? 'You read' : 'Assuming'} {what}
+        </Button>
+      ) : (
+        <Tape role="group" aria-label={`Assuming ${what}`}>
+          <Flex gap="0.375rem 0.75rem" wrap="wrap" align="center">
+            <Box flex="1 1 14rem">
+              <strong>Look first:</strong> {check}?
+            </Box>
+            <Flex gap="2">
+              <Button size="small" onClick={() => answer(true)}>
+                Yes
+              </Button>
+              <Button size="small" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+                No
+              </Button>
+              {taken.washC !== null && (
+                <Button size="small" borderStyle="dotted" onClick={() => answer(false)}>
+                  No tag
+                </Button>
+              )}
+            </Flex>
+          </Flex>
+        </Tape>
+      )}
       {isOpen && (
         <Flex gap="2" wrap="wrap" paddingTop="2">
-          {!read && <Button onClick={() => answer(true)}>The tag says so</Button>}
+          {!read && !check && <Button onClick={() => answer(true)}>The tag says so</Button>}
           {rarer.map((id) => (
             <Button key={id} onClick={() => madeOf(id)}>
               It is {say.name(id)}
@@ -63,3 +89,10 @@ export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsua
     </Box>
   );
 }
+
+/** What a plan that takes something as usual asks to be looked at first. */
+const usualCheckOf = (rounds: readonly Round[]): string | undefined =>
+  rounds
+    .flatMap(({ passes }) => passes)
+    .flatMap(({ checks }) => checks)
+    .find(({ id }) => id === USUAL_CHECK_ID)?.text;

@@ -11,7 +11,7 @@ interface GoneBarProps extends Pick<RoundPass, 'gone' | 'prepares'> {
 }
 
 /** The words under a piece that lies further left than this would run past the rail, %. */
-const MIN_RIGHT = 46;
+const MIN_RIGHT = 52;
 
 /** How much is gone after a step, counted from the start, between all there and gone. */
 export function GoneBar({ gone: { all }, prepares, isOutline, isSoft = false, seen = null }: GoneBarProps) {

@@ -6,15 +6,17 @@ import {
   type Round,
   type RunView,
   type TroubleFacts,
+  USUAL_CHECK_ID,
 } from '@feverfew/contracts';
 import { Fragment } from 'react';
+import { useLexicon } from '../../../app/useLexicon';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { BelowRow } from './BelowRow';
 import { LookRow } from './LookRow';
 import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
 import { NOT_BEGUN, progressOf } from './progress';
 import { StepRow } from './StepRow';
-import { cautionsByStep, triesHiddenSpot } from './stepView';
+import { cautionsByStep, limitOf, triesHiddenSpot } from './stepView';
 import { TestRow } from './TestRow';
 
 interface RoundStepsProps {
@@ -29,6 +31,7 @@ interface RoundStepsProps {
 
 /** One go: its three times, its steps on the ladder, drying and the look below its feet. */
 export function RoundSteps({ round, plan, run, nowMs, on, onFacts }: RoundStepsProps) {
+  const say = useLexicon();
   const times = roundTimes(round, nowMs);
   const before = stepsBefore(plan, round);
   const number = round.id.slice(1);
@@ -55,9 +58,11 @@ export function RoundSteps({ round, plan, run, nowMs, on, onFacts }: RoundStepsP
               at={times.steps[at] ?? NO_TIME}
               progress={progress[at] ?? NOT_BEGUN}
               waitsForTest={waits[at] ?? false}
+              isUsualAsked={run === undefined && plan.facts.seen?.[USUAL_CHECK_ID] === undefined}
               assumed={at === measured ? assumed : undefined}
               cautionIds={cautions[at] ?? []}
               facts={plan.facts}
+              limit={limitOf(laid, plan.envelope, say)}
               on={on}
               onFacts={onFacts}
             />
@@ -103,9 +108,6 @@ function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
         Round {number}
       </Box>
       <Time value={times.hands} after="yours" />
-      <Box display={{ base: 'none', md: 'block' }}>
-        <Time value={times.inAll} after="in all" />
-      </Box>
       <Time value={times.ready} before="ready" />
     </Flex>
   );

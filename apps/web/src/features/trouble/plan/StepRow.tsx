@@ -5,8 +5,8 @@ import { ROW, RowClock } from './rowParts';
 import { type StepRowProps, StepText } from './StepText';
 import { waterOf } from './stepView';
 
-/** One step: when, what, with how much, what to mind, and how much is gone after it. */
-export function StepRow(props: StepRowProps) {
+/** One step: when, what, with how much, what to mind, and how much is gone after it; `limit` is what binds its bath. */
+export function StepRow({ limit, ...props }: StepRowProps & { readonly limit: string | null }) {
   const { laid, pass, number, at, isLast, waitsForTest, progress } = props;
   const say = useLexicon();
   const water = waterOf(laid, say);
@@ -54,6 +54,18 @@ export function StepRow(props: StepRowProps) {
               <Box fontWeight={650} fontSize="small">
                 {water.time}
               </Box>
+              {limit && (
+                <Box
+                  color="ink"
+                  fontSize="small"
+                  lineHeight="1.25"
+                  marginTop="1"
+                  borderTop="2px dotted"
+                  borderColor="ink"
+                >
+                  {limit}
+                </Box>
+              )}
             </Box>
           </Flex>
         )}

@@ -8,9 +8,11 @@ import {
   type RoundPass,
   recipeStretches,
   type TroubleFacts,
+  USUAL_CHECK_ID,
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
+import { BriefCautions } from '../../../components/notices/BriefCautions';
 import { Claims } from '../../../components/notices/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { passRemarks } from '../alternatives/passView';
@@ -19,7 +21,6 @@ import { HaveInstead } from './HaveInstead';
 import type { ClockTime } from './planTimes';
 import type { Progress } from './progress';
 import { Disc, WhyButton } from './rowParts';
-import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
 import { stepLines } from './stepView';
 import { VesselPicker } from './VesselPicker';
@@ -35,6 +36,8 @@ export interface StepRowProps {
   readonly isLast: boolean;
   /** A hidden spot comes first, and has not been tried. */
   readonly waitsForTest: boolean;
+  /** What is taken as usual is asked above the round: no second time here. */
+  readonly isUsualAsked: boolean;
   /** Where its amounts rest on an assumed size. */
   readonly assumed: Extract<Finding, { code: 'sizeAssumed' }> | undefined;
   readonly at: ClockTime;
@@ -59,6 +62,7 @@ export function StepText({
   onFacts,
   isOutline,
   waitsForTest,
+  isUsualAsked,
   assumed,
   progress,
 }: StepRowProps & { isOutline: boolean }) {
@@ -68,7 +72,8 @@ export function StepText({
   const ownLog = pass?.ownLog;
   const recipe = recipeStretches(laid, say);
   const lines = stepLines(laid, say, earlier);
-  const { conditions } = passWords(laid, say);
+  const asked = isUsualAsked ? laid.checks.find(({ id }) => id === USUAL_CHECK_ID)?.text : undefined;
+  const conditions = passWords(laid, say).conditions.filter((one) => !asked || !one.includes(asked));
   return (
     <Box
       padding={{ base: '0.5rem 0.875rem 0.25rem', md: '0.375rem 0 0.5rem 1.5rem' }}
@@ -144,7 +149,7 @@ export function StepText({
           <HaveInstead laid={laid} passIndex={passIndex} facts={facts} onFacts={onFacts} />
         )}
         <VesselPicker laid={laid} facts={facts} onFacts={onFacts} />
-        <StepCautions ids={cautionIds} />
+        <BriefCautions ids={cautionIds} />
         {passRemarks(laid, say).map((remark) => (
           <Box key={remark} color="water" fontSize="note">
             {remark}

@@ -17,7 +17,6 @@ export interface RoundTimes {
   readonly lookAt: ClockTime;
   /** Hands, all, and when it is ready, as words. */
   readonly hands: string;
-  readonly inAll: string;
   readonly ready: string;
 }
 
@@ -37,7 +36,6 @@ export function roundTimes(round: Round, nowMs: number): RoundTimes {
     dryAt,
     lookAt,
     hands: minutesText(round.handsOnMin),
-    inAll: minutesText(inAll),
     ready: (isSameDay(then(inAll), nowMs) ? timeOfDay : weekdayAndTime)(then(inAll)),
   };
 }

@@ -203,7 +203,7 @@ describe('the times of a round', () => {
       { time: '00:30', day: 'Sun' },
     ]);
     expect(times.dryAt).toEqual({ time: '01:50', day: null });
-    expect(times).toMatchObject({ hands: '27\u00a0min', inAll: '6\u00a0h\u00a020', ready: 'Sun 04:50' });
+    expect(times).toMatchObject({ hands: '27\u00a0min', ready: 'Sun 04:50' });
   });
   it.each([
     [0.2, '1 min'],

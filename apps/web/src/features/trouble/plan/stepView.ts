@@ -1,7 +1,9 @@
 import {
   COLD_C,
   type EarlierSteps,
+  type Envelope,
   type Lexicon,
+  ownerWords,
   passWords,
   type RoundPass,
   waitWords,
@@ -34,6 +36,15 @@ export function waterOf(
     warmth: mix.tempC.target <= COLD_C ? 'cold' : say.temp(mix.tempC.target),
     time: waitWords(dwell),
   };
+}
+
+/** What holds the warmth of a bath down, where it is as warm as the piece allows: "limit: sewn-in label". */
+export function limitOf({ phase, actions }: RoundPass, { tempC }: Envelope, say: Lexicon): string | null {
+  const mix = actions.find(({ bath }) => bath !== null);
+  const limits = [...(tempC.longSoak ? [tempC.longSoak] : []), ...tempC.limits];
+  const held = limits.find(({ maxC }) => maxC === mix?.tempC?.target);
+  if (!held || phase === 'wash') return null;
+  return `limit: ${ownerWords(held.owner, say)}`;
 }
 
 /** Cautions of each step that no step before it has said: each once, at the first step it belongs to. */

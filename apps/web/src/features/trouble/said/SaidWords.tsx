@@ -39,12 +39,20 @@ interface SaidWordsProps {
   readonly onBlank: (id: BlankId) => void;
 }
 
-/** The sentence as it was typed: under each word what it was taken for, and one tap to change it. */
+/**
+ * The sentence as it was typed: under each word what it was taken for, and one tap to change it. On a desk the line of
+ * facts says the same: there it shows only where a word was not used.
+ */
 export function SaidWords({ said, reading, facts, onBlank }: SaidWordsProps) {
   const say = useLexicon();
   const parts = saidView(said, reading, facts, say.name);
   return (
-    <Box as="section" aria-label="What we understood" paddingTop="1.5">
+    <Box
+      as="section"
+      aria-label="What we understood"
+      paddingTop="1.5"
+      display={{ md: parts.some(({ state }) => state === 'unread') ? 'block' : 'none' }}
+    >
       <Flex wrap="wrap" columnGap="2.5" rowGap="0.5" align="flex-start">
         {parts.map((part) => (
           <Part key={part.from} part={part} onTap={() => onBlank(part.blank ?? blankFor(facts))} />

@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { TriangleAlert } from 'lucide-react';
-import { cautionsById } from '../../../components/notices/CautionList';
-import { useCatalogue } from '../../../queries/catalogueQueries';
+import { useCatalogue } from '../../queries/catalogueQueries';
+import { cautionsById } from './CautionList';
 
 /** Said once for the whole page: of heat at the drying, of labels at its foot. */
 export const SAID_ELSEWHERE: readonly string[] = ['noHeatBeforeGone', 'followLabel'];
 
-/** What can hurt at this step, in short; the whole text is read at the tub before anything is mixed. */
-export function StepCautions({ ids }: { ids: readonly string[] }) {
+/** What can hurt, in short: for where the whole text follows before anything is done. */
+export function BriefCautions({ ids }: { ids: readonly string[] }) {
   const { data } = useCatalogue();
   const cautions = cautionsById(ids, data).filter(
     ({ id, severity }) => severity !== 'note' && !SAID_ELSEWHERE.includes(id),
