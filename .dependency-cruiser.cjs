@@ -66,7 +66,7 @@ const ROOMS = {
 
   cost: ['quantity', 'treatment/plan'],
   run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
-  whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment', 'cost', 'run'],
+  whatIf: [...GROUND, 'trouble', 'evidence', 'effect', 'treatment/plan', 'treatment', 'cost', 'run'],
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],

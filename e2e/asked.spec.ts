@@ -76,9 +76,12 @@ atNight('positions stand side by side, and one is followed in this plan alone', 
   await desk.alsoToBuy();
   await page.locator('[data-dispute="runWay"]').getByRole('button', { name: 'Side by side' }).click();
   const dialog = page.getByRole('dialog', { name: 'A dye run: how?' });
-  await expect(dialog.locator('[data-school]')).toHaveCount(3);
   await expect(dialog.locator('[data-school="dyeSuspendingFirst"]')).toContainText('this plan follows it');
-  await dialog.locator('[data-school="reducerFirst"]').getByRole('button').click();
+  await dialog.getByRole('button', { name: 'Oxygen soak' }).click();
+  await expect(dialog.locator('[data-school="oxygenOnRuns"]')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Reducer' }).click();
+  await expect(dialog.locator('[data-compared="risk"]')).toContainText('safer');
+  await dialog.getByRole('button', { name: 'Take B' }).click();
   await expect(desk.pass('reducerSoak')).toBeVisible();
   await expect(page.locator('[data-dispute="runWay"]')).toContainText('chosen for this plan');
 });

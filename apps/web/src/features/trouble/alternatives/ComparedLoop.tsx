@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import { type ComparedPosition, type Lexicon, recipeWords } from '@feverfew/contracts';
+import { type ComparedPosition, type Lexicon, lowerFirst, recipeWords } from '@feverfew/contracts';
 import { Disc } from './ComparedRows';
 
 interface Way {
@@ -10,7 +10,8 @@ interface Way {
 /** The two ways as a loop of thread: what both do at its ends, what only one does on its side. */
 export function ComparedLoop({ a, b, say }: { a: Way; b: Way; say: Lexicon }) {
   const [before, after] = sharedSteps(a.of, b.of);
-  const both = (ids: readonly string[]) => ids.map(say.name).join(', then ');
+  const both = (ids: readonly string[]) =>
+    ids.map((id, at) => (at === 0 ? say.name(id) : lowerFirst(say.name(id)))).join(', then ');
   return (
     <Grid
       templateColumns={{ base: '1fr 1fr', md: 'minmax(0, 1fr) 13rem minmax(0, 1fr)' }}

@@ -103,7 +103,13 @@ function Pair({ all, catalogue, onChoose, onClose }: PairProps) {
         b={{ name: nameOf(b.positionId), of: b }}
         say={say}
       />
-      <ComparedRows rows={rows} />
+      {rows.length > 0 ? (
+        <ComparedRows rows={rows} />
+      ) : (
+        <Box fontFamily="heading" fontSize="large" textAlign="center" paddingTop="2">
+          On this trouble both come to the same.
+        </Box>
+      )}
       <Dialog.Footer>
         <Box flex="1" color="soft" fontSize="note">
           {same.length > 0 && (
