@@ -159,6 +159,7 @@ export {
   passFigures,
   passWords,
   peroxideToOxygenGPerL,
+  pieceAsTaken,
   QUESTION_WORDS,
   type Question,
   RAIN_COUNTS_FROM,

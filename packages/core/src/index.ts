@@ -57,6 +57,7 @@ export {
 export { mainComponentOf } from './evidence/mainComponentOf.js';
 export { type Finding, finding } from './finding/finding.js';
 export type { LimitOwner } from './finding/limitOwner.js';
+export { pieceAsTaken } from './finding/pieceAsTaken.js';
 export { USUAL_CHECK_ID } from './finding/usualCheckId.js';
 export {
   answered,

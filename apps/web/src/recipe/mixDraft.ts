@@ -1,5 +1,8 @@
 import {
   type Action,
+  BLANK_LABEL,
+  type CareLabel,
+  COLOURS,
   EMPTY_MIX,
   EMPTY_PIECE,
   factsOfPiece,
@@ -9,11 +12,20 @@ import {
   type PieceSummary,
 } from '@feverfew/contracts';
 
+/** What a plan took the piece to be, so that the table holds its mix against the same. */
+interface AsPlanned {
+  readonly colour?: PieceFacts['colour'];
+  /** Degrees of the tag, by machine. */
+  readonly washC?: MachineC;
+}
+type MachineC = Extract<CareLabel['wash'], { kind: 'machine' }>['maxC'];
+const MACHINE_C: readonly MachineC[] = [30, 40, 50, 60, 70, 95];
+
 /** What is to go in: nothing, a piece of the linen book, or cloth of these fibres. */
 export type OnTable =
   | { readonly kind: 'nothing' }
-  | { readonly kind: 'piece'; readonly pieceId: string }
-  | { readonly kind: 'fibres'; readonly fibreIds: readonly string[] };
+  | ({ readonly kind: 'piece'; readonly pieceId: string } & AsPlanned)
+  | ({ readonly kind: 'fibres'; readonly fibreIds: readonly string[] } & AsPlanned);
 
 /** A mix in the address of the page, so that a reload, a link and back restore it. */
 export interface MixDraft extends Omit<Mix, 'on'> {
@@ -50,6 +62,8 @@ export function draftToSearch({ container, waterML, waterC, pours, on, name }: M
   for (const pour of pours) search.append('pour', pourText(pour));
   if (on.kind === 'piece') search.set('piece', on.pieceId);
   if (on.kind === 'fibres') for (const id of on.fibreIds) search.append('fibre', id);
+  if (on.kind !== 'nothing' && on.colour) search.set('colour', on.colour);
+  if (on.kind !== 'nothing' && on.washC) search.set('tag', String(on.washC));
   if (name) search.set('name', name);
   return search;
 }
@@ -70,12 +84,18 @@ export function searchToDraft(search: URLSearchParams): MixDraft {
     waterC: number(search.get('warm')),
     pours: search.getAll('pour').flatMap(readPour).slice(0, 8),
     on: pieceId
-      ? { kind: 'piece', pieceId }
+      ? { kind: 'piece', pieceId, ...readAsPlanned(search) }
       : fibreIds.length > 0
-        ? { kind: 'fibres', fibreIds }
+        ? { kind: 'fibres', fibreIds, ...readAsPlanned(search) }
         : { kind: 'nothing' },
     name: search.get('name') ?? '',
   };
+}
+
+function readAsPlanned(search: URLSearchParams): AsPlanned {
+  const colour = COLOURS.find((one) => one === search.get('colour'));
+  const washC = MACHINE_C.find((one) => String(one) === search.get('tag'));
+  return { ...(colour ? { colour } : {}), ...(washC ? { washC } : {}) };
 }
 
 /** The mix to be judged; null while its piece is still being read. */
@@ -84,11 +104,21 @@ export function draftToMix(
   pieces: readonly PieceSummary[] | undefined,
 ): Mix | null {
   if (on.kind === 'nothing') return { ...mix, on: null };
-  if (on.kind === 'fibres') return { ...mix, on: clothOf(on.fibreIds) };
+  if (on.kind === 'fibres') return { ...mix, on: asPlanned(clothOf(on.fibreIds), on) };
   if (!pieces) return null;
   const piece = pieces.find((candidate) => candidate.id === on.pieceId);
-  return { ...mix, on: piece ? factsOfPiece(piece) : null };
+  return { ...mix, on: piece ? asPlanned(factsOfPiece(piece), on) : null };
 }
+
+/** What is not known of the piece, as the plan took it. */
+const asPlanned = (piece: PieceFacts, { colour, washC }: AsPlanned): PieceFacts => ({
+  ...piece,
+  colour: piece.colour === 'unknown' ? (colour ?? 'unknown') : piece.colour,
+  label:
+    piece.label === null && washC !== undefined
+      ? { ...BLANK_LABEL, wash: { kind: 'machine', maxC: washC, bars: 0 } }
+      : piece.label,
+});
 
 /** Cloth of these fibres in equal shares, with cautious defaults for the other facts. */
 function clothOf(fibreIds: readonly string[]): PieceFacts {
@@ -119,11 +149,18 @@ export function draftOfAction(action: Action, on: OnTable, name: string): MixDra
   };
 }
 
-/** A piece of the linen book, or cloth of the entered fibres. */
-export function onTableOf(pieceId: string | null, { parts }: Pick<PieceFacts, 'parts'>): OnTable {
-  if (pieceId) return { kind: 'piece', pieceId };
+/** A piece of the linen book, or cloth of the entered fibres. @param piece as the plan took it */
+export function onTableOf(
+  pieceId: string | null,
+  { parts, colour, label }: Pick<PieceFacts, 'parts' | 'colour' | 'label'>,
+): OnTable {
+  const planned: AsPlanned = {
+    ...(colour === 'unknown' ? {} : { colour }),
+    ...(label?.wash?.kind === 'machine' ? { washC: label.wash.maxC } : {}),
+  };
+  if (pieceId) return { kind: 'piece', pieceId, ...planned };
   const fibreIds = [...new Set(parts.flatMap((part) => part.fibres.map((fibre) => fibre.fibreId)))];
-  return fibreIds.length > 0 ? { kind: 'fibres', fibreIds } : { kind: 'nothing' };
+  return fibreIds.length > 0 ? { kind: 'fibres', fibreIds, ...planned } : { kind: 'nothing' };
 }
 
 export const mixAddressOf = (draft: MixDraft): string => `/mix?${draftToSearch(draft)}`;

@@ -1,4 +1,13 @@
-import type { Action, Catalogue, Household, MixBath, PieceSummary, TableAnswer } from '@feverfew/contracts';
+import {
+  type Action,
+  BLANK_LABEL,
+  type Catalogue,
+  EMPTY_PIECE,
+  type Household,
+  type MixBath,
+  type PieceSummary,
+  type TableAnswer,
+} from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
 import { METRIC } from '../../app/useLexicon';
 import {
@@ -36,6 +45,10 @@ describe('a mix in the address of the page', () => {
     ['a full one', full],
     ['an empty one', EMPTY_MIX_DRAFT],
     ['one on a piece', { ...full, on: { kind: 'piece', pieceId: 'p1' } } as MixDraft],
+    [
+      'one on what a plan took it to be',
+      { ...full, on: { kind: 'fibres', fibreIds: ['cotton'], colour: 'white', washC: 60 } } as MixDraft,
+    ],
     ['one in a sprayer', { ...EMPTY_MIX_DRAFT, container: { kind: 'sprayer' } } as MixDraft],
   ])('comes back as it went: %s', (_name, draft) => {
     expect(searchToDraft(new URLSearchParams(draftToSearch(draft).toString()))).toEqual(draft);
@@ -46,6 +59,15 @@ describe('a mix in the address of the page', () => {
       expect(searchToDraft(new URLSearchParams(search))).toEqual(EMPTY_MIX_DRAFT);
     },
   );
+  it('fills in what a plan took as usual, and never over what is known of the piece', () => {
+    const planned = { colour: 'white', washC: 60 } as const;
+    const cloth = draftToMix({ ...full, on: { kind: 'fibres', fibreIds: ['cotton'], ...planned } }, [])?.on;
+    expect([cloth?.colour, cloth?.label?.wash]).toEqual(['white', { kind: 'machine', maxC: 60, bars: 0 }]);
+    const label = { ...BLANK_LABEL, wash: { kind: 'hand' } as const };
+    const known = { ...EMPTY_PIECE, id: 'p1', colour: 'dark', label } as unknown as PieceSummary;
+    const piece = draftToMix({ ...full, on: { kind: 'piece', pieceId: 'p1', ...planned } }, [known])?.on;
+    expect([piece?.colour, piece?.label]).toEqual(['dark', label]);
+  });
   it('makes cloth of the fibres in whole shares of 100 %, and waits for the pieces', () => {
     const three = { ...full, on: { kind: 'fibres', fibreIds: ['cotton', 'linen', 'viscose'] } } as MixDraft;
     const fibres = draftToMix(three, [])?.on?.parts[0]?.fibres ?? [];
@@ -85,9 +107,10 @@ describe('a mix in the address of the page', () => {
   });
   it('holds it against a kept piece, else against its fibres, else against nothing', () => {
     const parts = [{ name: 'shell', fibres: [{ fibreId: 'wool', sharePct: 100 }] }];
-    expect(onTableOf('p1', { parts })).toEqual({ kind: 'piece', pieceId: 'p1' });
-    expect(onTableOf(null, { parts })).toEqual({ kind: 'fibres', fibreIds: ['wool'] });
-    expect(onTableOf(null, { parts: [] })).toEqual({ kind: 'nothing' });
+    const bare = { colour: 'unknown', label: null } as const;
+    expect(onTableOf('p1', { parts, ...bare })).toEqual({ kind: 'piece', pieceId: 'p1' });
+    expect(onTableOf(null, { parts, ...bare })).toEqual({ kind: 'fibres', fibreIds: ['wool'] });
+    expect(onTableOf(null, { parts: [], ...bare })).toEqual({ kind: 'nothing' });
   });
 });
 

@@ -1,5 +1,11 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, Plan, RunView, TroubleFacts } from '@feverfew/contracts';
+import {
+  type Catalogue,
+  type Plan,
+  pieceAsTaken,
+  type RunView,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Fold } from '../../components/layout/Fold';
@@ -32,8 +38,10 @@ interface PlanViewProps {
 /** The rounds, and below them what one may ask for. */
 export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFacts }: PlanViewProps) {
   const say = useLexicon();
-  const { piece } = plan.facts;
-  const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
+  const on = useMemo(
+    () => onTableOf(pieceId, pieceAsTaken(plan.facts.piece, plan.findings)),
+    [pieceId, plan.facts.piece, plan.findings],
+  );
   // What explodes or burns is not worked on: no other way is shown either.
   const nobody = isForNobody(plan);
   const lost = nobody ? [] : losers(plan.candidates);

@@ -1,7 +1,7 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { PieceSummary, Plan, Trouble } from '@feverfew/contracts';
 import { useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api/api';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
@@ -29,6 +29,7 @@ import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
 import { WhyButton } from './plan/rowParts';
 import { isNoSoil } from './plan/slateView';
+import { againAddress } from './said/againAddress';
 import { Said } from './said/Said';
 import { AheadOfStart } from './start/AheadOfStart';
 import { OpenPlans, TroubleStart } from './start/TroubleStart';
@@ -128,16 +129,19 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       isSaid={draft.said !== undefined}
       opens={opens}
       after={
-        hasLimits && (
-          <WhyButton
-            type="button"
-            aria-expanded={limitsOpen}
-            aria-label="All limits of the piece"
-            onClick={() => setLimitsOpen(!limitsOpen)}
-          >
-            Limits
-          </WhyButton>
-        )
+        <Flex as="span" display="inline-flex" gap="3" align="center" fontSize="note">
+          {hasLimits && (
+            <WhyButton
+              type="button"
+              aria-expanded={limitsOpen}
+              aria-label="All limits of the piece"
+              onClick={() => setLimitsOpen(!limitsOpen)}
+            >
+              Limits
+            </WhyButton>
+          )}
+          {draft.said !== undefined && <Link to={againAddress(draft.said)}>Type it again</Link>}
+        </Flex>
       }
       onChange={change}
     />

@@ -11,6 +11,8 @@ interface MixTubProps {
 }
 
 const TOP = 58;
+/** From the surface to the foot of the large figure. */
+const BELOW_SURFACE = 32;
 const FLOOR = 268;
 const INK = 'var(--ff-colors-ink)';
 const SOFT = 'var(--ff-colors-soft)';
@@ -69,7 +71,7 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
         strokeLinejoin="round"
       />
       {rim && <Line y={34} size={15} bold fill={BRICK} text={`⚠ ${rim}`} />}
-      {bath && <InTheTub bath={bath} y={Math.min(FLOOR - 66, level + 42)} contents={contents} say={say} />}
+      {bath && <InTheTub bath={bath} level={level} contents={contents} say={say} />}
       {refused && <Line y={212} size={24} bold fill={BRICK} text="Not mixed" />}
       {!bath && !refused && <Line y={180} size={16} fill={SOFT} text="Pour water or a product in" />}
       <Line
@@ -107,17 +109,23 @@ function Line({ y, size, fill, text, bold = false }: LineProps) {
 
 interface InTheTubProps {
   readonly bath: MixBath;
-  readonly y: number;
+  /** Of the water. */
+  readonly level: number;
   readonly contents: readonly string[];
   readonly say: Lexicon;
 }
 
-function InTheTub({ bath, y, contents, say }: InTheTubProps) {
+function InTheTub({ bath, level, contents, say }: InTheTubProps) {
   const depth = bath.vessel ? `, ${bath.vessel.depthCm} cm deep` : '';
+  const lines = [`${say.volume(bath.totalML)}${depth}`, ...wrapped(contents)];
+  const below = 22 + (lines.length - 1) * 18;
+  // Words never cross the surface: in low water they are above it.
+  const isDeep = level + BELOW_SURFACE + below <= FLOOR + 4;
+  const y = isDeep ? Math.max(level + BELOW_SURFACE, Math.min(level + 42, FLOOR - 66)) : level - 14 - below;
   return (
     <>
       <Line y={y} size={30} bold fill={WATER} text={say.temp(bath.startC)} />
-      {[`${say.volume(bath.totalML)}${depth}`, ...wrapped(contents)].map((line, index) => (
+      {lines.map((line, index) => (
         <Line key={line} y={y + 22 + index * 18} size={14.5} fill={INK} text={line} />
       ))}
     </>

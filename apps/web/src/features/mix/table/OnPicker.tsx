@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { ButtonPicker } from '../../../components/controls/ButtonPicker';
 import { ChipButton } from '../../../components/controls/controls';
+import { COLOUR_WORDS } from '../../../facts/sentenceView';
 import type { OnTable } from '../../../recipe/mixDraft';
 
 /** What is to go into the mix, so that it is held against what the cloth can stand. */
@@ -22,6 +23,10 @@ export function OnPicker({
       : on.kind === 'fibres'
         ? on.fibreIds.map((id) => catalogue.fibres.find((fibre) => fibre.id === id)?.name ?? id)
         : [];
+  const planned =
+    on.kind === 'nothing'
+      ? []
+      : [...(on.colour ? [COLOUR_WORDS[on.colour]] : []), ...(on.washC ? [`tag ${on.washC}\u00a0°C`] : [])];
   return (
     <Box as="section" aria-label="What goes in">
       <Box fontSize="small" color="soft" marginBottom="1">
@@ -39,6 +44,11 @@ export function OnPicker({
             {name} ✕
           </ChipButton>
         ))}
+        {planned.length > 0 && (
+          <Box color="soft" fontSize="note">
+            as the plan took it: {planned.join(', ')}
+          </Box>
+        )}
         <ButtonPicker
           text={names.length === 0 ? 'Hold it against a piece or fibre' : 'Another'}
           question="What goes in?"

@@ -58,12 +58,14 @@ export function SaidWords({ said, reading, facts, onBlank }: SaidWordsProps) {
           <Part key={part.from} part={part} onTap={() => onBlank(part.blank ?? blankFor(facts))} />
         ))}
       </Flex>
-      <Link
-        to={againAddress(said)}
-        style={{ textDecoration: 'underline', fontWeight: 650, fontSize: '0.9375rem' }}
-      >
-        Type it again
-      </Link>
+      <Box display={{ md: 'none' }}>
+        <Link
+          to={againAddress(said)}
+          style={{ textDecoration: 'underline', fontWeight: 650, fontSize: '0.9375rem' }}
+        >
+          Type it again
+        </Link>
+      </Box>
     </Box>
   );
 }
