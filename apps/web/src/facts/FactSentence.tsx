@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { lowerFirst, upperFirst } from '@feverfew/contracts';
 import { ChevronDown } from 'lucide-react';
@@ -23,6 +23,8 @@ interface FactSentenceProps {
   readonly opens?: { readonly id: BlankId } | null;
   /** At the end of the line, on a desk. */
   readonly after?: ReactNode;
+  /** Below the whole sentence, on a desk. */
+  readonly whenOpen?: ReactNode;
   readonly onChange: (draft: Draft) => void;
 }
 
@@ -39,6 +41,7 @@ export const FactSentence = memo(function FactSentence({
   isSaid = false,
   opens = null,
   after,
+  whenOpen,
   onChange,
 }: FactSentenceProps) {
   const say = useLexicon();
@@ -120,9 +123,14 @@ export const FactSentence = memo(function FactSentence({
         )}
       </Box>
       {isFolded && unfolded && (
-        <Button variant="plain" paddingInline="0" size="small" onClick={() => setUnfolded(false)}>
-          Hide details
-        </Button>
+        <Flex gap="4" align="center">
+          <Button variant="plain" paddingInline="0" size="small" onClick={() => setUnfolded(false)}>
+            Hide details
+          </Button>
+          <Box display={{ base: 'none', md: 'block' }} fontSize="note">
+            {whenOpen}
+          </Box>
+        </Flex>
       )}
     </>
   );

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { PieceSummary, Plan, Trouble } from '@feverfew/contracts';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -129,20 +129,18 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       isSaid={draft.said !== undefined}
       opens={opens}
       after={
-        <Flex as="span" display="inline-flex" gap="3" align="center" fontSize="note">
-          {hasLimits && (
-            <WhyButton
-              type="button"
-              aria-expanded={limitsOpen}
-              aria-label="All limits of the piece"
-              onClick={() => setLimitsOpen(!limitsOpen)}
-            >
-              Limits
-            </WhyButton>
-          )}
-          {draft.said !== undefined && <Link to={againAddress(draft.said)}>Type it again</Link>}
-        </Flex>
+        hasLimits && (
+          <WhyButton
+            type="button"
+            aria-expanded={limitsOpen}
+            aria-label="All limits of the piece"
+            onClick={() => setLimitsOpen(!limitsOpen)}
+          >
+            Limits
+          </WhyButton>
+        )
       }
+      whenOpen={draft.said !== undefined && <Link to={againAddress(draft.said)}>Type it again</Link>}
       onChange={change}
     />
   );
