@@ -132,7 +132,7 @@ async function offersOf(runId: string) {
   return offers.map((change) => ({ runId, change }));
 }
 
-/** A run that goes another way. Where no run under way has one, one is begun that does. */
+/** A run that goes another way. Where no open run offers one, a new run is started that does. */
 async function changedCourse({ file }: Known): Promise<Request> {
   const running = file.runs.filter(({ events }) => events.every(({ event }) => event.kind !== 'finished'));
   const offered = (await Promise.all(running.map(({ id }) => offersOf(id)))).flat();

@@ -4,7 +4,7 @@ import { useLexicon } from '../../../app/useLexicon';
 
 const Answer = chakra('button', {
   base: {
-    minHeight: '3.25rem',
+    minHeight: { base: '3.25rem', md: '2.5rem' },
     paddingInline: '2',
     borderRadius: 'md',
     border: '1.5px solid',
@@ -12,7 +12,7 @@ const Answer = chakra('button', {
     color: 'leaf',
     bg: 'card',
     fontWeight: 650,
-    fontSize: 'lead',
+    fontSize: { base: 'lead', md: 'body' },
     lineHeight: 1.2,
     _hover: { bg: 'leafTint' },
   },
@@ -31,10 +31,17 @@ interface QuestionsProps {
 export function Questions({ questions, onAnswer }: QuestionsProps) {
   const say = useLexicon();
   return (
-    <Stack gap="3.5" paddingBlock="0.875rem 0.25rem">
+    <Stack gap={{ base: '3.5', md: '2' }} paddingBlock={{ base: '0.875rem 0.25rem', md: '0.5rem 0' }}>
       {questions.map(({ fact, answers }) => (
-        <Box key={fact} role="group" aria-label={QUESTION_WORDS[fact]}>
-          <Box as="h2" fontSize="subhead" marginBottom="1.5">
+        <Box
+          key={fact}
+          role="group"
+          aria-label={QUESTION_WORDS[fact]}
+          display={{ md: 'grid' }}
+          gridTemplateColumns="14rem minmax(0, 1fr)"
+          alignItems="center"
+        >
+          <Box as="h2" fontSize="subhead" marginBottom={{ base: '1.5', md: '0' }}>
             {QUESTION_WORDS[fact]}
           </Box>
           <Box
@@ -42,7 +49,7 @@ export function Questions({ questions, onAnswer }: QuestionsProps) {
             gap="2"
             gridTemplateColumns={{
               base: answers.length === 2 ? 'repeat(3, minmax(0, 1fr))' : 'repeat(2, minmax(0, 1fr))',
-              md: 'repeat(auto-fit, minmax(8.125rem, 1fr))',
+              md: 'repeat(auto-fit, minmax(6.25rem, 1fr))',
             }}
           >
             {answers.map((answer) => (

@@ -1,4 +1,4 @@
-import { readSentence } from '@feverfew/contracts';
+import { readSentence, USUAL_CHECK_ID } from '@feverfew/contracts';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -9,6 +9,7 @@ import { PassWhy } from '../alternatives/PassWhy';
 import { CupboardWarning, PlanFindings } from '../PlanFindings';
 import { SaidWords } from '../said/SaidWords';
 import { AssumedSize } from './AssumedSize';
+import { AssumedUsual } from './AssumedUsual';
 import { GoneBar } from './GoneBar';
 import { LimitsLine } from './LimitsLine';
 import { LookRow } from './LookRow';
@@ -19,6 +20,7 @@ const user = userEvent.setup();
 afterEach(cleanup);
 
 const known = { house: HOUSE, knowledge: KNOWLEDGE };
+const NOTHING = { kind: 'nothing' } as const;
 const NOON = Date.UTC(2026, 5, 15, 12);
 const WINE = planFor(onTablecloth('redWine'));
 const [ROUND] = WINE.rounds;
@@ -27,14 +29,7 @@ if (!ROUND) throw new Error('Red wine on white cotton has a round.');
 describe('the steps of a round', () => {
   const steps = (onFacts = vi.fn()) =>
     show(
-      <RoundSteps
-        round={ROUND}
-        plan={WINE}
-        run={undefined}
-        nowMs={NOON}
-        on={{ fibreId: null } as never}
-        onFacts={onFacts}
-      />,
+      <RoundSteps round={ROUND} plan={WINE} run={undefined} nowMs={NOON} on={NOTHING} onFacts={onFacts} />,
       known,
     );
 
@@ -134,6 +129,48 @@ describe('limits', () => {
     const dry = screen.getByRole('button', { name: 'All limits of the piece' });
     expect(dry.textContent).toContain('no water');
     expect(dry.textContent).not.toContain('water to');
+  });
+});
+
+describe('what is taken as usual', () => {
+  const untagged = onTablecloth('beetroot', { age: 'hours', wetness: 'dry' });
+  const plan = planFor({ ...untagged, piece: { ...untagged.piece, label: null } });
+  const tape = (onFacts = vi.fn()) => {
+    show(<AssumedUsual plan={plan} onFacts={onFacts} />, known);
+    return within(screen.getByRole('group', { name: /^Assuming a tag of 40.°C/ }));
+  };
+
+  it('is asked on the tape of a tag, and Yes keeps it', async () => {
+    const onFacts = vi.fn();
+    const asked = tape(onFacts);
+    expect(asked.getByText(/its tag allows 40 °C and oxygen bleach\?/)).toBeTruthy();
+    await user.click(asked.getByRole('button', { name: 'Yes' }));
+    expect(onFacts).toHaveBeenCalledWith({ seen: { [USUAL_CHECK_ID]: true } });
+  });
+  it('is not so where there is no tag; No opens what it may be instead', async () => {
+    const onFacts = vi.fn();
+    const asked = tape(onFacts);
+    await user.click(asked.getByRole('button', { name: 'No tag' }));
+    expect(onFacts).toHaveBeenLastCalledWith({ seen: { [USUAL_CHECK_ID]: false } });
+    await user.click(asked.getByRole('button', { name: 'No' }));
+    await user.click(screen.getByRole('button', { name: 'Hand wash only' }));
+    expect(onFacts.mock.lastCall?.[0].piece.label.wash).toEqual({ kind: 'hand' });
+  });
+  it('is not asked once more in the step', () => {
+    const [round] = plan.rounds;
+    if (!round) throw new Error('Beetroot has a round.');
+    const step = (seen: Record<string, boolean> | undefined) => {
+      cleanup();
+      const one = { ...plan, facts: { ...plan.facts, seen } };
+      show(
+        <RoundSteps round={round} plan={one} run={undefined} nowMs={NOON} on={NOTHING} onFacts={vi.fn()} />,
+        known,
+      );
+      return screen.queryAllByText(/Only if its tag allows 40 °C/).length;
+    };
+    expect(step(undefined)).toBe(0);
+    // Answered with another tag: the step says on what it hangs.
+    expect(step({ [USUAL_CHECK_ID]: false })).toBe(1);
   });
 });
 

@@ -1,6 +1,7 @@
 import {
   type Action,
   type AtOnce,
+  type Envelope,
   type Lexicon,
   type Plan,
   type RoundPass,
@@ -10,7 +11,7 @@ import { describe, expect, it } from 'vitest';
 import { minutesText, roundTimes } from './planTimes';
 import { progressOf } from './progress';
 import { slateView } from './slateView';
-import { cautionsByStep, stepLines, waterOf } from './stepView';
+import { cautionsByStep, limitOf, stepLines, waterOf } from './stepView';
 
 const say: Lexicon = { name: (id) => id, temp: (tempC) => `${tempC} °C`, volume: (mL) => `${mL / 1000} L` };
 const atOnce = (more: Partial<AtOnce> = {}): AtOnce => ({
@@ -130,6 +131,22 @@ describe('a step', () => {
     const pass = (phase: RoundPass['phase']) => ({ phase, actions: [mix, soak] }) as unknown as RoundPass;
     expect(waterOf(pass('bath'), say)).toEqual({ warmth: '40 °C', time: '90\u00a0min' });
     expect(waterOf(pass('wash'), say)).toBeNull();
+  });
+  it('names what holds its bath down only where it is as warm as the piece allows', () => {
+    const bathOf = (phase: RoundPass['phase']) => ({ phase, actions: [mix, soak] }) as unknown as RoundPass;
+    const limitedTo = (maxC: number, longC?: number) => {
+      const by = (tempC: number, sign: string) => ({
+        maxC: tempC,
+        owner: { kind: 'label', sign },
+        sourceIds: [],
+      });
+      const longSoak = longC === undefined ? undefined : by(longC, 'handWash');
+      return { tempC: { max: maxC, limits: [by(maxC, 'wash')], longSoak } } as unknown as Envelope;
+    };
+    expect(limitOf(bathOf('bath'), limitedTo(40), say)).toBe('limit: sewn-in label');
+    expect(limitOf(bathOf('bath'), limitedTo(60), say)).toBeNull();
+    expect(limitOf(bathOf('bath'), limitedTo(60, 40), say)).toBe('limit: hand-wash sign');
+    expect(limitOf(bathOf('wash'), limitedTo(40), say)).toBeNull();
   });
   it('has its hidden test in a row of its own, its conditions before its figures, and what to buy with its name', () => {
     const apply = { ...mix, kind: 'apply', notes: ['Dab it in. Keep the rest dry.'] } as unknown as Action;
