@@ -12,6 +12,7 @@ const Line = chakra('button', {
     gap: '2.5',
     width: '100%',
     minHeight: '2.75rem',
+    paddingBlock: '1.5',
     fontSize: 'small',
     textAlign: 'start',
     borderBottom: '1px solid',
