@@ -5,6 +5,7 @@ import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls/controls';
 import { Notice } from '../../components/notices/Notice';
+import { decimal, moneyText } from '../../components/text/numbers';
 import { useMay } from '../../queries/deviceQueries';
 import { useNoteCare } from '../../queries/pieceQueries';
 
@@ -100,11 +101,11 @@ export function PieceLife({ history }: { history: PieceHistory }) {
   );
 }
 
-const hours = (value: number): string => (value >= 10 ? value.toFixed(0) : value.toFixed(1));
+const hours = (value: number): string => decimal(value, value >= 10 ? 0 : 1);
 
 /** Cost of care against a new piece, if its prices are entered. */
 function costText({ cost, piece, money }: PieceHistory): string {
-  const sum = (amount: number) => `${amount.toFixed(2)}${money ? `\u00a0${money}` : ''}`;
+  const sum = (amount: number) => moneyText(amount, money);
   const anew = piece.replacementCost === null ? '' : ` A new one: ${sum(piece.replacementCost)}.`;
   if (cost.isUnknown) return `What care cost is not known: tell prices in the Cupboard.${anew}`;
   const spent = `Care so far cost ${cost.isAtLeast ? 'at least ' : ''}${sum(cost.spent)}.`;

@@ -37,7 +37,7 @@ describe('the life of a piece', () => {
     const piece = { ...history().piece, replacementCost: 20 };
     const { container } = show(<PieceLife history={history({ cost, piece })} />);
     expect(container.textContent).toContain(
-      'Care so far cost at least 1.50\u00a0€. A new one: 20.00\u00a0€. About 12 such rounds cost as much.',
+      'Care so far cost at least €1.50. A new one: €20.00. About 12 such rounds cost as much.',
     );
   });
   it('warns of wear with the figure and its limit', () => {

@@ -54,7 +54,7 @@ it('leaves a held tap that does not fit to the server to refuse', () => {
 
 it('says cost, time and odds in one line, and nothing where nothing is known', () => {
   const cost = { amount: 0.416, isAtLeast: true, isUnknown: false };
-  expect(costText(cost, '€')).toBe('at least 0.42\u00a0€');
+  expect(costText(cost, '€')).toBe('at least €0.42');
   expect(costText({ ...cost, isUnknown: true }, '€')).toBe('');
   const way = {
     way: 'repeat',
@@ -67,7 +67,7 @@ it('says cost, time and odds in one line, and nothing where nothing is known', (
     roundsLeft: 1,
   } as const;
   expect(wayLine(way, '€')).toBe(
-    '10 min hands on, 2–4 h in all · at least 0.42\u00a0€ · then 5–20 % left · ' +
+    '10 min hands on, 2–4 h in all · at least €0.42 · then 5–20 % left · ' +
       'odds of a trace or less 61 in 100 · 1 more round the piece bears',
   );
   expect(

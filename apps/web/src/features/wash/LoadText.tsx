@@ -13,6 +13,7 @@ import {
   upperFirst,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { decimal } from '../../components/text/numbers';
 
 /** Programme and heat, with spin, time, energy and water below. */
 export function ProgrammeLine({ load }: { load: LoadView }) {
@@ -26,7 +27,7 @@ export function ProgrammeLine({ load }: { load: LoadView }) {
         </Box>
       </Box>
       <Box fontSize="note">
-        spin {load.spinRpm} · {lengthWords(load.minutes)} · {load.kWh.toFixed(1)} kWh · {load.waterL} L
+        spin {load.spinRpm} · {lengthWords(load.minutes)} · {decimal(load.kWh)} kWh · {load.waterL} L
       </Box>
     </Box>
   );
@@ -72,7 +73,7 @@ const LITTLE = 0.15;
 /** What a load of one or two small things costs, and that it may wait; null for any other. */
 export function littleText({ massG, programme, kWh, waterL, minutes }: LoadView): string | null {
   if (massG >= LITTLE * programme.capacityG) return null;
-  return `Little for a drum: it can wait for more like it. Now it takes ${lengthWords(minutes)}, ${kWh.toFixed(1)} kWh and ${waterL} L.`;
+  return `Little for a drum: it can wait for more like it. Now it takes ${lengthWords(minutes)}, ${decimal(kWh)} kWh and ${waterL} L.`;
 }
 
 /** "Collars and cuffs open; jeans: pockets empty, inside out." Chores of the same pieces are joined. */

@@ -6,12 +6,13 @@ import {
   noDrumWords,
   type PieceNames,
 } from '@feverfew/contracts';
+import { decimal, moneyText } from '../../components/text/numbers';
 
 /** "bath towels, 4"; one alone has no number. */
 export const pieceTitle = ({ name, count }: Pick<HeapPiece, 'name' | 'count'>): string =>
   count === 1 ? name : `${name}, ${count}`;
 
-export const kilos = (massG: number): string => (massG / 1000).toFixed(1);
+export const kilos = (massG: number): string => decimal(massG / 1000);
 
 /** Capital at the head of a sentence. */
 
@@ -36,10 +37,18 @@ export function sumText(loads: readonly LoadView[], money: string): string {
   const sum = (of: (load: LoadView) => number) => loads.reduce((all, load) => all + of(load), 0);
   const costs = loads.map(({ cost }) => cost);
   const known = costs.filter((cost): cost is number => cost !== null);
-  const cost = known.length === 0 ? [] : [`${money}${known.reduce((all, one) => all + one, 0).toFixed(2)}`];
+  const cost =
+    known.length === 0
+      ? []
+      : [
+          moneyText(
+            known.reduce((all, one) => all + one, 0),
+            money,
+          ),
+        ];
   return [
     lengthWords(sum(({ minutes }) => minutes)),
-    `${sum(({ kWh }) => kWh).toFixed(1)} kWh`,
+    `${decimal(sum(({ kWh }) => kWh))} kWh`,
     `${Math.round(sum(({ waterL }) => waterL))} L`,
     ...cost,
   ].join(', ');

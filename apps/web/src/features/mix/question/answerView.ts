@@ -7,6 +7,7 @@ import {
   type TableQuestion,
 } from '@feverfew/contracts';
 import { exactText, toolText } from '../../../components/text/measureText';
+import { decimal } from '../../../components/text/numbers';
 import { sentences } from '../table/mixView';
 
 type Measured = Extract<TableAnswer, { kind: 'dilute' }>['product'];
@@ -54,7 +55,7 @@ const LINES: Lines = {
   },
   refused: ({ findings }, _asked, say) => ['Not mixed, so not scaled', ...sentences(findings, say)],
   opened: ({ pct, volumes }, { pct: sold }) => [
-    `About ${pct.likely.toFixed(1)} %, between ${pct.low.toFixed(1)} and ${pct.high.toFixed(1)} %`,
+    `About ${decimal(pct.likely)} %, between ${decimal(pct.low)} and ${decimal(pct.high)} %`,
     `${sold} % is sold as ${Math.round(volumes)} volumes too. Light and warmth take more; estimate from memory.`,
   ],
   raise: ({ hotL, kettles, kettleL, totalL, dilution, tapL }, { toC }, say) => [

@@ -11,6 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { decimal } from '../../../components/text/numbers';
 import { coolingView } from './coolingView';
 
 interface CoolingChartProps {
@@ -137,7 +138,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
           )}
           <Tooltip
             contentStyle={TIP}
-            labelFormatter={(hours) => `after ${Number(hours).toFixed(1)} h`}
+            labelFormatter={(hours) => `after ${decimal(Number(hours))} h`}
             formatter={(value, key) => tipOf(value, String(key), unit)}
           />
         </ComposedChart>

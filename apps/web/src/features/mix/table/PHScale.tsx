@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Envelope, PHRange } from '@feverfew/contracts';
+import { decimal } from '../../../components/text/numbers';
 
 const placeOf = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH))) / 14}%`;
 
@@ -7,7 +8,7 @@ const placeOf = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH)))
 export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | null }) {
   const fits = piece === null || (pH.low >= piece.min && pH.high <= piece.max);
   const label =
-    `Bath pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}` +
+    `Bath pH ${decimal(pH.low)} to ${decimal(pH.high)}` +
     (piece ? `; the piece bears ${piece.min} to ${piece.max}` : '');
   return (
     <Box position="relative" height={piece ? '4.125rem' : '2.875rem'} role="img" aria-label={label}>
@@ -60,7 +61,7 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
         left={placeOf(pH.likely)}
         transform="translateX(-50%)"
       >
-        {pH.likely.toFixed(1)}
+        {decimal(pH.likely)}
       </Box>
       {piece && (
         <>

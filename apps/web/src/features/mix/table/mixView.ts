@@ -1,6 +1,7 @@
 import type { Finding, Lexicon, Measures, MixBath, MixedPour } from '@feverfew/contracts';
 import { durationWords, findingWords, sharesWords } from '@feverfew/contracts';
 import { exactText, toolText } from '../../../components/text/measureText';
+import { decimal } from '../../../components/text/numbers';
 
 /** "7.5 g/L", "3 %". */
 export const strengthText = ({ strengthAfter }: MixedPour): string =>
@@ -18,8 +19,8 @@ export function pouredText(pour: MixedPour, isLiquid: boolean, measures: Measure
 
 /** "pH 10.0 to 10.7, most likely 10.1"; the pH at 25 °C follows if warmth moves it. */
 export function pHText(pH: NonNullable<MixBath['pH']>): string {
-  const likely = pH.likely.toFixed(1);
-  const bounds = `pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}`;
+  const likely = decimal(pH.likely);
+  const bounds = `pH ${decimal(pH.low)} to ${decimal(pH.high)}`;
   return pH.basis === 'stated' ? `${bounds}, as the product states` : `${bounds}, most likely ${likely}`;
 }
 
@@ -29,7 +30,7 @@ export function pHBasis(pH: NonNullable<MixBath['pH']>): string[] {
   return [
     `Charge balance of what dissolves, with activities by Davies; ionic strength ${pH.ionicStrength} ` +
       `mol/L${pH.firm ? '' : ': beyond the 0.5 the model is good for, so roughly'}.`,
-    `A strip read at 25 °C shows about ${pH.at25.toFixed(1)}; in the warm bath it is ${pH.likely.toFixed(1)}.`,
+    `A strip read at 25 °C shows about ${decimal(pH.at25)}; in the warm bath it is ${decimal(pH.likely)}.`,
     'The bounds hold the range of products, of your water’s bicarbonate (unknown share of its hardness), of carbon ' +
       'dioxide kept or gone.',
   ];

@@ -1,9 +1,10 @@
 import { type Cost, durationWords, type NextOption } from '@feverfew/contracts';
+import { moneyText } from '../../../components/text/numbers';
 
-/** "0.42 €", "at least 0.42 €"; empty when nothing has a price. */
+/** "€0.42", "at least €0.42"; empty when nothing has a price. */
 export function costText(cost: Cost | null, money: string): string {
   if (!cost || cost.isUnknown) return '';
-  const sum = `${cost.amount.toFixed(2)}${money ? `\u00a0${money}` : ''}`;
+  const sum = moneyText(cost.amount, money);
   return cost.isAtLeast ? `at least ${sum}` : sum;
 }
 

@@ -1,4 +1,5 @@
 import { isOutdoors, PLACE_WORDS, type WetLine } from '@feverfew/contracts';
+import { decimal } from '../../../components/text/numbers';
 import { WeavePattern } from '../drawings/Weave';
 import { Written } from '../drawings/Written';
 import { pieceTitle } from '../washView';
@@ -122,7 +123,7 @@ export function Hanging({
       </Written>
       <Written x={middle} y={NOW_Y - 38} anchor="middle" tone="soft" size={13.5}>
         {' '}
-        {one.waterL.toFixed(1)} L to lose
+        {decimal(one.waterL)} L to lose
       </Written>
       <Written x={middle} y={NOW_Y - 20} anchor="middle" size={13.5}>
         {' '}

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { type LineView, PLACE_WORDS, type WetLine } from '@feverfew/contracts';
 import { timeOfDay } from '../../../clock/timeOfDay';
+import { decimal } from '../../../components/text/numbers';
 import { Written } from '../drawings/Written';
 import { pieceTitle } from '../washView';
 import { Hanging } from './Hanging';
@@ -120,7 +121,7 @@ export function LineDrawing({
         <ul style={{ listStyle: 'none' }}>
           {line.lines.map((one) => (
             <li key={one.lineId}>
-              {pieceTitle(one)}: {one.waterL.toFixed(1)} L to lose, {PLACE_WORDS[one.place]},{' '}
+              {pieceTitle(one)}: {decimal(one.waterL)} L to lose, {PLACE_WORDS[one.place]},{' '}
               {rangeText(one, line.now)}, {stateText(one)}
             </li>
           ))}

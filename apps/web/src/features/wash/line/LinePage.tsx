@@ -7,6 +7,7 @@ import { LinkButton } from '../../../components/controls/LinkButton';
 import { PageHeading } from '../../../components/layout/PageHeading';
 import { Notice } from '../../../components/notices/Notice';
 import { Failed, Loading } from '../../../components/notices/States';
+import { decimal } from '../../../components/text/numbers';
 import { useMay } from '../../../queries/deviceQueries';
 import { useChangeWash, useClothesline, useHang } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
@@ -166,7 +167,7 @@ function Rows({
             </Flex>
             <Flex justify="space-between" gap="2.5" fontSize="small" color="soft">
               <span>
-                {one.waterL.toFixed(1)} L to lose · {PLACE_WORDS[one.place]}
+                {decimal(one.waterL)} L to lose · {PLACE_WORDS[one.place]}
                 {one.hungAt ? '' : ' · not hung yet'}
               </span>
               <span>{stateText(one)}</span>

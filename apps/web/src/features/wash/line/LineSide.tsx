@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { heldByWords, type LineView } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
+import { decimal } from '../../../components/text/numbers';
 import { pieceTitle } from '../washView';
 import { helpText, needsHelp, stateText } from './lineView';
 
@@ -18,7 +19,7 @@ export function Help({ line }: { line: LineView }) {
           <b>{pieceTitle(one)}</b>: {stateText(one)}. {helpText(one, line.hasDryer)}
           {line.hasDryer && one.dryerKWh !== null && one.state !== 'cannotTell' && (
             <Box as="span" color="soft">
-              : {one.dryerKWh.toFixed(1)} kWh if all of it dries there.
+              : {decimal(one.dryerKWh)} kWh if all of it dries there.
             </Box>
           )}
         </Box>
@@ -69,7 +70,7 @@ export function Rope({ line }: { line: LineView }) {
       </Box>
       <Box fontSize="note">
         <b>
-          {line.usedM.toFixed(1)} of {line.ropeM} m
+          {decimal(line.usedM)} of {line.ropeM} m
         </b>
         {over && ': hang what takes longest first, the rest indoors'}
       </Box>
