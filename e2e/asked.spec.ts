@@ -124,7 +124,7 @@ test('blend and tag are typed as they stand, and what is not read is said', asyn
 
 test('the reference is searched, linked across, and says where each fact comes from', async ({ page }) => {
   await page.goto('/reference/fibres');
-  await page.getByLabel('Search this shelf').fill('merino');
+  await page.getByLabel('Search the reference').fill('merino');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'wool', level: 1 })).toBeVisible();
   await expect(page.getByText('ASTM D1909, recalled')).toBeHidden();

@@ -6,7 +6,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
 }) => {
   await page.goto('/reference/courses');
   // A course is found by any name of its troubles.
-  await page.getByLabel('Search this shelf').fill('claret');
+  await page.getByLabel('Search the reference').fill('claret');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Red wine, berries, cherry, beetroot');
   await expect(page.getByRole('region', { name: 'On white, sturdy cloth' })).toContainText('Hot oxygen dip');

@@ -195,6 +195,7 @@ export class HeapService {
         count: line.count,
         massG: line.massG,
         soil: line.soil,
+        isColourAssumed: assumed.includes('colour'),
         use: line.use,
         solvent: line.solvent === 'none' ? onIt.solvent : line.solvent,
         fuel: line.fuel,
@@ -215,8 +216,7 @@ export class HeapService {
       ...BLANK_LABEL,
       wash: { kind: 'machine', maxC: usualTag.maxC, bars: usualTag.bars } as const,
       tumble: usualTag.tumble,
-      // What is only taken to be white gets no oxygen bleach.
-      bleach: line.colour === 'white' ? ('oxygenOnly' as const) : null,
+      bleach: colour === 'white' ? ('oxygenOnly' as const) : null,
     };
     return {
       assumed: [

@@ -20,6 +20,8 @@ export interface HeapEntry {
   /** Dry mass of them all, g; null = by the kind of piece. */
   readonly massG: number | null;
   readonly soil: SoilLevel;
+  /** The colour was not entered: it is what such a piece mostly has. */
+  readonly isColourAssumed?: boolean;
   /** Entered use: an id of `hygienes`, PLAIN_USE, or null = the use of the kind. */
   readonly use: string | null;
   /** A solvent has been on it in this treatment, and still smells or has been aired out. */

@@ -58,7 +58,10 @@ export function readEntry(
   if (one > capacityG || litres / entry.count > machine.drumL)
     return stays({ code: 'tooBig', massG: one, capacityG });
 
-  const oxygen = oxygenOf(envelope);
+  // What is only taken to be white gets no oxygen bleach.
+  const oxygen: DrumPiece['oxygen'] = entry.isColourAssumed
+    ? { value: 'never', by: { kind: 'colour', colour: 'unknown', fastness: facts.fastness } }
+    : oxygenOf(envelope);
   return {
     to: 'drum',
     piece: {

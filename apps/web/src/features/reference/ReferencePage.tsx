@@ -1,249 +1,205 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Reference } from '@feverfew/contracts';
-import { type ReactNode, useMemo, useState } from 'react';
+import { Search } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { Link, NavLink, useNavigate, useParams } from 'react-router';
 import { Button, Input } from '../../components/controls/controls';
-import { LinkButton } from '../../components/controls/LinkButton';
 import { PageHeading } from '../../components/layout/PageHeading';
 import { Empty, Failed, Loading } from '../../components/notices/States';
 import { useReference } from '../../queries/catalogueQueries';
-import { searchOptions } from '../../search/searchOptions';
 import { SOURCES_SHOWN } from './Fact';
-import { entriesOf, FAMILIES, type FamilyId, isFamily, ONE_PAGE } from './referenceView';
-import { AgentSheet } from './sheets/AgentSheet';
-import { CodesSheet } from './sheets/CodesSheet';
-import { ComponentSheet } from './sheets/ComponentSheet';
-import { CourseSheet } from './sheets/CourseSheet';
-import { FibreSheet } from './sheets/FibreSheet';
-import { HazardsSheet } from './sheets/HazardsSheet';
-import { ItemSheet } from './sheets/ItemSheet';
-import { MarkSheet } from './sheets/MarkSheet';
-import { MethodSheet } from './sheets/MethodSheet';
-import { PositionsSheet } from './sheets/PositionsSheet';
-import { WordsSheet } from './sheets/WordsSheet';
+import {
+  type Entry,
+  entriesOf,
+  type FamilyId,
+  findEntries,
+  isFamily,
+  ONE_PAGE,
+  shelfCounts,
+} from './referenceView';
+import { ShelfBoxes } from './ShelfBoxes';
+import { SheetOf } from './sheets/SheetOf';
 
 /** What is known, one sheet each, linked across; each fact says where it comes from. */
 export function ReferencePage() {
-  const { family = 'marks', id } = useParams();
+  const { family, id } = useParams();
   const reference = useReference();
   if (reference.isPending) return <Loading what="the reference" />;
   if (reference.isError) return <Failed error={reference.error} onRetry={() => void reference.refetch()} />;
-  if (!isFamily(family)) return <Empty>There is no such shelf. Choose one above.</Empty>;
-  return <Room key={family} family={family} id={id} reference={reference.data} />;
+  const shelf = family ?? 'marks';
+  if (!isFamily(shelf)) return <Empty>There is no such shelf. Choose one above.</Empty>;
+  return <Room shelf={shelf} isChosen={family !== undefined} id={id} reference={reference.data} />;
 }
 
-function Room({ family, id, reference }: { family: FamilyId; id: string | undefined; reference: Reference }) {
-  const onePage = ONE_PAGE.includes(family);
-  const title = FAMILIES.find((group) => group.id === family)?.title ?? 'Look up';
+interface RoomProps {
+  readonly shelf: FamilyId;
+  /** False on the way in: no box is open yet. */
+  readonly isChosen: boolean;
+  readonly id: string | undefined;
+  readonly reference: Reference;
+}
+
+/** Search, boxes and names at the left, the open sheet at the right; on a phone one of them. */
+function Room({ shelf, isChosen, id, reference }: RoomProps) {
   const [sources, setSources] = useState(false);
+  const hasSheet = id !== undefined || (isChosen && ONE_PAGE.includes(shelf));
+  const counts = useMemo(() => shelfCounts(reference), [reference]);
   return (
-    <Box
-      maxWidth="77.5rem"
+    <Grid
+      maxWidth="84rem"
       marginInline="auto"
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: '27rem minmax(0, 1fr)' }}
+      gap={{ base: '4', lg: '8' }}
       padding={{ base: '3', md: '1.125rem 1.75rem' }}
+      alignItems="start"
       {...{ [SOURCES_SHOWN]: sources ? 'on' : 'off' }}
     >
-      <Flex as="nav" aria-label="Shelves" gap="1.5" wrap="wrap" marginBottom="3" data-print="hide">
-        {FAMILIES.map(({ id: group, title }) => (
-          <LinkButton
-            key={group}
-            to={`/reference/${group}`}
+      <Stack gap="3" data-print="hide" display={{ base: hasSheet ? 'none' : 'flex', lg: 'flex' }}>
+        {hasSheet ? (
+          <Box fontFamily="heading" fontWeight={650} fontSize="display.small">
+            Look up
+          </Box>
+        ) : (
+          <PageHeading title="Look up" />
+        )}
+        <Names shelf={shelf} isChosen={isChosen} id={id} reference={reference} counts={counts} />
+      </Stack>
+      <Box display={{ base: hasSheet ? 'block' : 'none', lg: 'block' }} minWidth="0">
+        <Flex gap="1.5" justify="flex-end" data-print="hide">
+          <Button
             size="small"
-            variant={group === family ? 'action' : 'outline'}
-            aria-current={group === family ? 'page' : undefined}
+            variant={sources ? 'action' : 'outline'}
+            aria-pressed={sources}
+            onClick={() => setSources(!sources)}
           >
-            {title}
-          </LinkButton>
-        ))}
-        <Box flex="1" />
-        <Button
-          size="small"
-          variant={sources ? 'action' : 'outline'}
-          aria-pressed={sources}
-          onClick={() => setSources(!sources)}
-        >
-          Where from
-        </Button>
-        <Button size="small" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Flex>
-      {onePage ? (
-        <>
-          <PageHeading title={title} marginBottom="2.5" />
-          <OnePage family={family} reference={reference} />
-        </>
-      ) : (
-        <>
-          {!id && <PageHeading title={title} unseen />}
-          <Grid
-            templateColumns={{ base: 'minmax(0, 1fr)', md: '16.875rem minmax(0, 1fr)' }}
-            gap="6"
-            alignItems="start"
-          >
-            <Group family={family} id={id} reference={reference} />
-            <SheetOf family={family} id={id} reference={reference} />
-          </Grid>
-        </>
-      )}
-    </Box>
+            Where from
+          </Button>
+          <Button size="small" onClick={() => window.print()}>
+            Print
+          </Button>
+        </Flex>
+        <SheetOf family={shelf} id={id} reference={reference} />
+      </Box>
+    </Grid>
   );
-}
-
-function OnePage({ family, reference }: { family: FamilyId; reference: Reference }) {
-  if (family === 'codes') return <CodesSheet reference={reference} />;
-  if (family === 'hazards') return <HazardsSheet reference={reference} />;
-  if (family === 'words') return <WordsSheet reference={reference} />;
-  return <PositionsSheet reference={reference} />;
 }
 
 /** Names shown before and after the one whose sheet is open. */
 const NEAR = 3;
+/** Answers of a search: the eye takes in no more. */
+const MAX_FOUND = 8;
 
-/** The names of a group; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
-function Group({
-  family,
-  id,
-  reference,
-}: {
-  family: FamilyId;
-  id: string | undefined;
-  reference: Reference;
-}) {
+interface NamesProps extends RoomProps {
+  readonly counts: ReadonlyMap<FamilyId, number>;
+}
+
+/** One search over all boxes, the boxes, and the names in the open one; Enter opens the first answer. */
+function Names({ shelf, isChosen, id, reference, counts }: NamesProps) {
   const [query, setQuery] = useState('');
   const navigate = useNavigate();
-  const entries = useMemo(() => entriesOf(family, reference), [family, reference]);
-  const found = useMemo(() => searchOptions(entries, query), [entries, query]);
+  const entries = useMemo(() => entriesOf(shelf, reference), [shelf, reference]);
+  const found = useMemo(
+    () => findEntries(query, shelf, reference).slice(0, MAX_FOUND),
+    [query, shelf, reference],
+  );
   const [isWhole, setWhole] = useState(false);
+  const isSearching = query.trim() !== '';
   const at = entries.findIndex((entry) => entry.id === id);
   // Next to an open sheet, the list is navigation, not content.
-  const isNear = at >= 0 && query === '' && !isWhole;
-  const shown = isNear ? found.slice(Math.max(0, at - NEAR), at + NEAR + 1) : found;
+  const isNear = at >= 0 && !isWhole;
+  const names = isNear ? entries.slice(Math.max(0, at - NEAR), at + NEAR + 1) : entries;
+  const open = ({ family, id: entryId }: Entry) => {
+    setQuery('');
+    void navigate(`/reference/${family}/${entryId}`);
+  };
   return (
-    <Stack
-      gap="1.5"
-      data-print="hide"
-      display={{ base: id ? 'none' : 'flex', md: 'flex' }}
-      position={{ md: 'sticky' }}
-      top="0.75rem"
-      maxHeight={{ md: 'calc(100dvh - 9.375rem)' }}
-    >
+    <>
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          const first = found[0];
-          if (first) void navigate(`/reference/${family}/${first.id}`);
+          const [first] = found;
+          if (isSearching && first) open(first);
         }}
       >
-        <Input
-          value={query}
-          placeholder={`Any word, ${entries.length} here`}
-          aria-label="Search this shelf"
-          onChange={(event) => setQuery(event.currentTarget.value)}
-        />
+        <Box position="relative">
+          <Box position="absolute" left="0.75rem" top="50%" transform="translateY(-50%)" color="soft">
+            <Search size={20} strokeWidth={1.8} aria-hidden="true" />
+          </Box>
+          <Input
+            value={query}
+            placeholder="Any word"
+            aria-label="Search the reference"
+            paddingInlineStart="2.75rem"
+            onChange={(event) => setQuery(event.currentTarget.value)}
+          />
+        </Box>
       </form>
-      <Stack as="ul" gap="0" listStyleType="none" overflowY="auto">
-        {shown.map((entry) => (
-          <li key={entry.id}>
-            <NavLink
-              to={`/reference/${family}/${entry.id}`}
-              style={({ isActive }) => ({
-                display: 'block',
-                padding: '0.4375rem 0.5rem',
-                fontWeight: isActive ? 700 : 400,
-                borderInlineStart: `3px solid ${isActive ? 'var(--ff-colors-disc)' : 'transparent'}`,
-              })}
-            >
-              {entry.name}
-            </NavLink>
-          </li>
-        ))}
-        {found.length === 0 && <Empty>Nothing by that word here.</Empty>}
-        {isNear && (
-          <li>
-            <Button variant="plain" onClick={() => setWhole(true)}>
-              All {entries.length}
-            </Button>
-          </li>
-        )}
-      </Stack>
-    </Stack>
+      {isSearching ? (
+        <Stack as="ul" gap="0" listStyleType="none" padding="0" aria-label="Found">
+          {found.map((entry) => (
+            <li key={`${entry.family}/${entry.id}`}>
+              <Flex
+                asChild
+                justify="space-between"
+                gap="3"
+                padding="2"
+                borderBottom="1px solid"
+                borderColor="line"
+              >
+                <Link to={`/reference/${entry.family}/${entry.id}`} onClick={() => setQuery('')}>
+                  <strong>{entry.name}</strong>
+                  <Box as="span" color="soft">
+                    {entry.one}
+                  </Box>
+                </Link>
+              </Flex>
+            </li>
+          ))}
+          {found.length === 0 && <Empty>Nothing by that word.</Empty>}
+        </Stack>
+      ) : (
+        <>
+          {/* On a phone an open box has the window to itself. */}
+          <Box display={{ base: isChosen ? 'none' : 'block', lg: 'block' }}>
+            <ShelfBoxes family={shelf} counts={counts} />
+          </Box>
+          <Box display={{ base: isChosen ? 'block' : 'none', lg: 'none' }}>
+            <Link to="/reference">‹ All boxes</Link>
+          </Box>
+          <Stack
+            as="ul"
+            gap="0"
+            listStyleType="none"
+            padding="0"
+            overflowY={{ lg: 'auto' }}
+            maxHeight={{ lg: '16rem' }}
+            display={{ base: isChosen ? 'flex' : 'none', lg: 'flex' }}
+          >
+            {names.map((entry) => (
+              <li key={entry.id}>
+                <NavLink
+                  to={`/reference/${shelf}/${entry.id}`}
+                  style={({ isActive }) => ({
+                    display: 'block',
+                    padding: '0.4375rem 0.5rem',
+                    fontWeight: isActive ? 700 : 400,
+                    borderInlineStart: `3px solid ${isActive ? 'var(--ff-colors-disc)' : 'transparent'}`,
+                  })}
+                >
+                  {entry.name}
+                </NavLink>
+              </li>
+            ))}
+            {isNear && (
+              <li>
+                <Button variant="plain" onClick={() => setWhole(true)}>
+                  All {entries.length}
+                </Button>
+              </li>
+            )}
+          </Stack>
+        </>
+      )}
+    </>
   );
-}
-
-function SheetOf({
-  family,
-  id,
-  reference,
-}: {
-  family: FamilyId;
-  id: string | undefined;
-  reference: Reference;
-}) {
-  const group = FAMILIES.find((candidate) => candidate.id === family);
-  if (id === undefined)
-    return (
-      <Box color="soft" paddingTop="2" display={{ base: 'none', md: 'block' }}>
-        Choose a {group?.one} on the left. “Where from” shows the ground of every fact on its sheet; what was
-        only recalled says so.
-      </Box>
-    );
-  const sheet = sheetFor(family, id, reference);
-  if (!sheet) return <Empty>There is no such sheet. It may have been renamed: search on the left.</Empty>;
-  return (
-    <Box as="article" aria-label={sheet.name}>
-      <Box display={{ md: 'none' }} data-print="hide">
-        <Link to={`/reference/${family}`}>‹ {group?.title}</Link>
-      </Box>
-      <PageHeading title={sheet.name} lineHeight="1.2" marginBottom="2" />
-      {sheet.body}
-    </Box>
-  );
-}
-
-function sheetFor(
-  family: FamilyId,
-  id: string,
-  reference: Reference,
-): { name: string; body: ReactNode } | null {
-  const find = <T extends { id: string }>(records: readonly T[]) =>
-    records.find((record) => record.id === id);
-  switch (family) {
-    case 'fibres': {
-      const fibre = find(reference.fibres);
-      return fibre ? { name: fibre.name, body: <FibreSheet fibre={fibre} reference={reference} /> } : null;
-    }
-    case 'marks': {
-      const mark = find(reference.marks);
-      return mark ? { name: mark.name, body: <MarkSheet mark={mark} reference={reference} /> } : null;
-    }
-    case 'courses': {
-      const course = find(reference.courses);
-      return course
-        ? { name: course.name, body: <CourseSheet course={course} reference={reference} /> }
-        : null;
-    }
-    case 'items': {
-      const item = find(reference.items);
-      return item ? { name: item.name, body: <ItemSheet item={item} reference={reference} /> } : null;
-    }
-    case 'agents': {
-      const agent = find(reference.agents);
-      return agent ? { name: agent.name, body: <AgentSheet agent={agent} reference={reference} /> } : null;
-    }
-    case 'methods': {
-      const method = find(reference.methods);
-      return method
-        ? { name: method.name, body: <MethodSheet method={method} reference={reference} /> }
-        : null;
-    }
-    case 'components': {
-      const component = find(reference.components);
-      return component
-        ? { name: component.name, body: <ComponentSheet component={component} reference={reference} /> }
-        : null;
-    }
-    default:
-      return null;
-  }
 }

@@ -1,5 +1,5 @@
 import type { Reference } from '@feverfew/contracts';
-import type { Option } from '../../search/searchOptions';
+import { type Option, searchOptions } from '../../search/searchOptions';
 
 /** Families of the reference, in the order a person reaches for them. */
 export const FAMILIES = [
@@ -58,6 +58,40 @@ export function entriesOf(family: FamilyId, reference: Reference): Option[] {
     default:
       return [];
   }
+}
+
+/** A record of any shelf, as the search over all of them finds it. */
+export interface Entry extends Option {
+  readonly family: FamilyId;
+  /** What it is: "fibre". */
+  readonly one: string;
+}
+
+const everyEntry = new WeakMap<Reference, readonly Entry[]>();
+
+/** Records of all shelves, in the order of the shelves. */
+function everything(reference: Reference): readonly Entry[] {
+  const known = everyEntry.get(reference);
+  if (known) return known;
+  const all = FAMILIES.flatMap(({ id: family, one }) =>
+    entriesOf(family, reference).map((entry) => ({ ...entry, family, one })),
+  );
+  everyEntry.set(reference, all);
+  return all;
+}
+
+/** How many records each shelf has; those that are read as one page are left out. */
+export const shelfCounts = (reference: Reference): ReadonlyMap<FamilyId, number> =>
+  new Map(FAMILIES.map(({ id }) => [id, entriesOf(id, reference).length]));
+
+/** What is found by a word on any shelf, that of the open shelf first. */
+export function findEntries(query: string, shelf: FamilyId, reference: Reference): readonly Entry[] {
+  if (query.trim() === '') return [];
+  const found = searchOptions(everything(reference), query);
+  return [
+    ...found.filter(({ family }) => family === shelf),
+    ...found.filter(({ family }) => family !== shelf),
+  ];
 }
 
 /** A course is found by the names of its troubles too. */

@@ -1,13 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { type RunningEntry, stallView } from '@feverfew/contracts';
-import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { marksText } from '../../facts/sentenceView';
-
-/** The chart comes when there is something to draw. */
-const StallCurve = lazy(() =>
-  import('../run/look/StallCurve').then((file) => ({ default: file.StallCurve })),
-);
+import { StallCurve } from '../run/look/StallCurve';
 
 /** How what is in a further round has gone so far. With several troubles each has its own, at the tub. */
 export function RunCurve({ run }: { run: RunningEntry }) {
@@ -20,9 +15,7 @@ export function RunCurve({ run }: { run: RunningEntry }) {
       <Box as="h2" fontSize="heading" _firstLetter={{ textTransform: 'uppercase' }}>
         {run.pieceName}, {marksText(run.markIds, say)} left
       </Box>
-      <Suspense fallback={null}>
-        <StallCurve view={view} />
-      </Suspense>
+      <StallCurve view={view} />
     </Box>
   );
 }

@@ -10,7 +10,6 @@ import {
   type RunView,
   stallView,
 } from '@feverfew/contracts';
-import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
 import { Notice } from '../../../components/notices/Notice';
@@ -23,10 +22,8 @@ import {
 } from '../../../components/text/runWords';
 import type { Say } from '../useSay';
 import { wayLine } from './nextOptionView';
-import { stallWords } from './stallWords';
-
-/** The chart comes when there is something to draw. */
-const StallCurve = lazy(() => import('./StallCurve').then((file) => ({ default: file.StallCurve })));
+import { resultReason, resultTitle } from './resultWords';
+import { StallCurve } from './StallCurve';
 
 interface DecisionPanelProps {
   readonly run: RunView;
@@ -43,6 +40,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
   const restKinds = pass.actions.slice(run.state.actionIndex).map((one) => one.kind);
   const wayOut = wayOutOf(pass);
+  const advice = adviceWords(decision.answer, wayOut);
   const told = run.state.looks.at(-1)?.byMark ?? [];
   const isDry = action.kind === 'finalLook';
   const { looks } = run.state;
@@ -51,14 +49,23 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
     <Stack gap="2.5" role="group" aria-label="What next?">
-      <Notice
-        kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'}
-        word={ANSWER_WORDS[decision.answer]}
-      >
-        <Box as="span" fontSize="large">
-          {adviceWords(decision.answer, wayOut)}
+      {decision.answer === 'wrong' ? (
+        <Notice kind="danger" word={ANSWER_WORDS.wrong}>
+          <Box as="span" fontSize="large">
+            {advice}
+          </Box>
+        </Notice>
+      ) : (
+        <Box>
+          <Box as="h2" fontSize="display.small" lineHeight="1.2">
+            {resultTitle(decision.answer, curve)}
+          </Box>
+          <Box fontSize="lead" paddingTop="1">
+            {told.length > 1 && judged && `Of ${words.name(markToRepeat(looks, run.markIds) ?? '')}: `}
+            {(judged && resultReason(curve)) || advice}
+          </Box>
         </Box>
-      </Notice>
+      )}
       {told.length > 1 && (
         <Box as="ul" paddingInlineStart="4.5" listStyleType="disc" fontSize="lead">
           {told.map(({ markId, leftPct, answer }) => (
@@ -69,12 +76,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           ))}
         </Box>
       )}
-      {judged && (
-        <Box fontSize="lead">
-          {told.length > 1 && `Of ${words.name(markToRepeat(looks, run.markIds) ?? '')}: `}
-          {stallWords(curve)}
-        </Box>
-      )}
+      {judged && <StallCurve view={curve} />}
       {ways.map((way, index) => (
         <Button
           key={way.way}
@@ -99,11 +101,6 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           )}
         </Button>
       ))}
-      {judged && (
-        <Suspense fallback={null}>
-          <StallCurve view={curve} />
-        </Suspense>
-      )}
     </Stack>
   );
 }

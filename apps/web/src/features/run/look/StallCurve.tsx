@@ -1,110 +1,160 @@
-import { Box } from '@chakra-ui/react';
-import type { StallView } from '@feverfew/contracts';
-import {
-  Area,
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceLine,
-  ResponsiveContainer,
-  XAxis,
-  YAxis,
-} from 'recharts';
+import { Box, Grid } from '@chakra-ui/react';
+import { effectRange, type StallView } from '@feverfew/contracts';
+import { LevelPicture } from '../../../components/drawings/LevelPicture';
 import { stallWords } from './stallWords';
 
+const WIDTH = 360;
+const HEIGHT = 186;
+const ALL_THERE = 26;
+const GONE = 162;
+/** A box is at least so high, that an eye finds it. */
+const MIN_BOX = 14;
+const INK = 'var(--ff-colors-ink)';
 const SOFT = 'var(--ff-colors-soft)';
-const LEAF = 'var(--ff-colors-leaf)';
+const LINE = 'var(--ff-colors-line)';
 const BRICK = 'var(--ff-colors-brick)';
-const SMALL = { fontSize: 13 };
-const TICK = { style: SMALL, fill: SOFT };
+/** As much as there is room for: the last rounds. */
+const MAX_SHOWN = 5;
 
-/**
- * What was left after each round, the band of what an eye can tell, how it would go on, and the line to change the
- * method.
- */
+const yOf = (leftPct: number): number => GONE - (leftPct / 100) * (GONE - ALL_THERE);
+
+/** What was left after each round, what comes of the same again, and the line to change the way; each with its words. */
 export function StallCurve({ view }: { view: StallView }) {
   if (view.points.length < 2) return null;
-  const last = view.points.at(-1);
-  const rows = [
-    ...view.points.map((point) => ({
-      round: point.round,
-      left: point.leftPct.likely,
-      band: [point.leftPct.low, point.leftPct.high],
-      ahead: point === last ? point.leftPct.likely : null,
-      aheadBand: point === last ? [point.leftPct.low, point.leftPct.high] : null,
-    })),
-    ...view.forecast.map((point) => ({
-      round: point.round,
-      left: null,
-      band: null,
-      ahead: point.leftPct.likely,
-      aheadBand: [point.leftPct.low, point.leftPct.high],
-    })),
-  ];
+  const shown = view.points.slice(-MAX_SHOWN);
+  const ahead = view.forecast.slice(0, 1);
+  const all = [...shown, ...ahead];
+  const step = WIDTH / all.length;
+  const xOf = (at: number) => (at + 0.5) * step;
+  const last = shown.length - 1;
   return (
-    <Box role="img" aria-label={stallWords(view)}>
-      <Box fontSize="small" color="soft">
-        stain left, % — band: what an eye can tell · grey – – if it goes on like this ·{' '}
-        <Box as="span" color="brick">
-          red – – above this next time: change the method
-        </Box>
-      </Box>
-      <ResponsiveContainer width="100%" height={180}>
-        <ComposedChart
-          data={rows}
-          margin={{ top: 8, right: 14, bottom: 0, left: -14 }}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--ff-colors-line)" vertical={false} />
-          <XAxis
-            dataKey="round"
-            type="number"
-            domain={[0, 'dataMax']}
-            allowDecimals={false}
-            tickCount={rows.length}
-            tick={TICK}
-            tickFormatter={(round: number) => (round === 0 ? 'start' : `round ${round}`)}
-            stroke={SOFT}
+    <Box role="img" aria-label={stallWords(view)} maxWidth="30rem">
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width="100%" aria-hidden="true" style={{ display: 'block' }}>
+        <path d={`M0 ${ALL_THERE}H${WIDTH}M0 ${GONE}H${WIDTH}`} stroke={LINE} strokeWidth="2" />
+        <Words x={0} y={ALL_THERE - 8} text="all there" />
+        <Words x={0} y={GONE + 18} text="gone" />
+        <polyline
+          points={shown.map(({ leftPct }, at) => `${xOf(at)},${yOf(leftPct.likely)}`).join(' ')}
+          fill="none"
+          stroke={INK}
+          strokeWidth="3"
+        />
+        {ahead.map(({ leftPct }) => (
+          <path
+            key="ahead"
+            d={`M${xOf(last)} ${yOf(shown[last]?.leftPct.likely ?? 0)}L${xOf(last + 1)} ${yOf(leftPct.likely)}`}
+            stroke={INK}
+            strokeWidth="3"
+            strokeDasharray="1 7"
+            strokeLinecap="round"
           />
-          <YAxis domain={[0, 100]} ticks={[0, 25, 50, 75, 100]} tick={TICK} stroke={SOFT} />
-          <Area
-            dataKey="band"
-            stroke="none"
-            fill={LEAF}
-            fillOpacity={0.2}
-            isAnimationActive={false}
-            activeDot={false}
+        ))}
+        {view.changeLinePct !== null && ahead.length > 0 && (
+          <>
+            <path
+              d={`M${xOf(last) + step * 0.35} ${yOf(view.changeLinePct)}H${WIDTH}`}
+              stroke={BRICK}
+              strokeWidth="3"
+              strokeDasharray="8 4"
+            />
+            <Words
+              x={WIDTH}
+              y={yOf(view.changeLinePct) - 24}
+              anchor="end"
+              fill={BRICK}
+              bold
+              text={`above ${Math.round(view.changeLinePct)} %:`}
+            />
+            <Words
+              x={WIDTH}
+              y={yOf(view.changeLinePct) - 8}
+              anchor="end"
+              fill={BRICK}
+              bold
+              text="change the way"
+            />
+          </>
+        )}
+        {all.map(({ round, leftPct }, at) => (
+          <Point
+            key={round}
+            x={xOf(at)}
+            range={leftPct}
+            state={round === 0 ? 'start' : at === last ? 'now' : at > last ? 'ahead' : 'past'}
           />
-          <Area
-            dataKey="aheadBand"
-            stroke="none"
-            fill={SOFT}
-            fillOpacity={0.14}
-            isAnimationActive={false}
-            activeDot={false}
-          />
-          <Line
-            dataKey="left"
-            stroke={LEAF}
-            strokeWidth={2.4}
-            dot={{ r: 4, fill: LEAF }}
-            isAnimationActive={false}
-            activeDot={false}
-          />
-          <Line
-            dataKey="ahead"
-            stroke={SOFT}
-            strokeWidth={1.8}
-            strokeDasharray="6 5"
-            dot={false}
-            isAnimationActive={false}
-            activeDot={false}
-          />
-          {view.changeLinePct !== null && (
-            <ReferenceLine y={view.changeLinePct} stroke={BRICK} strokeDasharray="7 4" />
-          )}
-        </ComposedChart>
-      </ResponsiveContainer>
+        ))}
+      </svg>
+      <Grid
+        templateColumns={`repeat(${all.length}, minmax(0, 1fr))`}
+        textAlign="center"
+        fontSize="small"
+        aria-hidden="true"
+      >
+        {all.map(({ round, leftPct }, at) => (
+          <Box key={round} color={at === last ? 'ink' : 'soft'} fontWeight={at === last ? 700 : 400}>
+            <Box display="flex" justifyContent="center" opacity={at > last ? 0.6 : 1}>
+              <LevelPicture leftPct={Math.round(leftPct.likely)} size={52} />
+            </Box>
+            {round === 0 ? 'start' : at === last ? 'now' : at > last ? 'same again' : `round ${round}`}
+          </Box>
+        ))}
+      </Grid>
     </Box>
   );
 }
+
+interface PointProps {
+  readonly x: number;
+  readonly range: { readonly low: number; readonly likely: number; readonly high: number };
+  readonly state: 'start' | 'past' | 'now' | 'ahead';
+}
+
+/** As high as what an eye can tell. */
+function Point({ x, range, state }: PointProps) {
+  if (state === 'start') return <circle cx={x} cy={yOf(range.likely)} r="6" fill={INK} />;
+  const height = Math.max(MIN_BOX, yOf(range.low) - yOf(range.high));
+  const top = Math.min(GONE - height, (yOf(range.low) + yOf(range.high) - height) / 2);
+  const text = effectRange({ low: range.low / 100, high: range.high / 100 });
+  return (
+    <>
+      <rect
+        x={x - 10}
+        y={top}
+        width="20"
+        height={height}
+        rx="6"
+        fill={state === 'now' ? INK : 'var(--ff-colors-card)'}
+        stroke={INK}
+        strokeWidth="2.5"
+        strokeDasharray={state === 'ahead' ? '2 4' : undefined}
+      />
+      {state === 'ahead' ? (
+        <Words x={x} y={Math.min(top + height + 17, HEIGHT - 2)} anchor="middle" text={text} />
+      ) : (
+        <Words
+          x={x - 15}
+          y={Math.min(top + height + 4, GONE - 5)}
+          anchor="end"
+          fill={INK}
+          bold={state === 'now'}
+          text={text}
+        />
+      )}
+    </>
+  );
+}
+
+interface WordsProps {
+  readonly x: number;
+  readonly y: number;
+  readonly text: string;
+  readonly anchor?: 'start' | 'middle' | 'end';
+  readonly fill?: string;
+  readonly bold?: boolean;
+}
+
+const Words = ({ x, y, text, anchor = 'start', fill = SOFT, bold = false }: WordsProps) => (
+  <text x={x} y={y} textAnchor={anchor} fill={fill} style={{ fontSize: 14.5, fontWeight: bold ? 700 : 400 }}>
+    {text}
+  </text>
+);
