@@ -161,7 +161,7 @@ function Names({ shelf, isChosen, id, reference, counts }: NamesProps) {
         <>
           {/* On a phone an open box has the window to itself. */}
           <Box display={{ base: isChosen ? 'none' : 'block', lg: 'block' }}>
-            <ShelfBoxes family={shelf} counts={counts} />
+            <ShelfBoxes family={isChosen ? shelf : null} counts={counts} />
           </Box>
           <Box display={{ base: isChosen ? 'block' : 'none', lg: 'none' }}>
             <Link to="/reference">‹ All boxes</Link>

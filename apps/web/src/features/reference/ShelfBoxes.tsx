@@ -31,7 +31,8 @@ const ICONS: Readonly<Record<FamilyId, LucideIcon>> = {
 };
 
 interface ShelfBoxesProps {
-  readonly family: FamilyId;
+  /** The open one. */
+  readonly family: FamilyId | null;
   /** How many sheets each box holds; 0 where it is read as one page. */
   readonly counts: ReadonlyMap<FamilyId, number>;
 }
@@ -87,7 +88,6 @@ export function ShelfBoxes({ family, counts }: ShelfBoxesProps) {
               paddingInline="1"
               fontSize="small"
               lineHeight="1.3"
-              minHeight="2.5rem"
             >
               <strong>{title}</strong>{' '}
               {(counts.get(id) ?? 0) > 0 && (

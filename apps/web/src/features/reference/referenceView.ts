@@ -84,14 +84,13 @@ function everything(reference: Reference): readonly Entry[] {
 export const shelfCounts = (reference: Reference): ReadonlyMap<FamilyId, number> =>
   new Map(FAMILIES.map(({ id }) => [id, entriesOf(id, reference).length]));
 
-/** What is found by a word on any shelf, that of the open shelf first. */
+/** What is found by a word on any shelf: those of just this name first, and of these and of the rest the open shelf's. */
 export function findEntries(query: string, shelf: FamilyId, reference: Reference): readonly Entry[] {
-  if (query.trim() === '') return [];
-  const found = searchOptions(everything(reference), query);
-  return [
-    ...found.filter(({ family }) => family === shelf),
-    ...found.filter(({ family }) => family !== shelf),
-  ];
+  const word = query.trim().toLowerCase();
+  if (word === '') return [];
+  const isExact = ({ name, aliases }: Entry) => [name, ...aliases].some((one) => one.toLowerCase() === word);
+  const rank = (entry: Entry) => (isExact(entry) ? 0 : 2) + (entry.family === shelf ? 0 : 1);
+  return searchOptions(everything(reference), query).toSorted((a, b) => rank(a) - rank(b));
 }
 
 /** A course is found by the names of its troubles too. */
