@@ -1,8 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
+import { type Action, actionWords, type Pass, pieceAsTaken, type RunView } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { TubDrawing } from '../../components/drawings/TubDrawing';
 import { IngredientList } from '../../recipe/ActionRecipe';
+import { onTableOf } from '../../recipe/mixDraft';
 import { TableLink } from '../../recipe/TableLink';
 import { KeptMixes } from './KeptMixes';
 import type { Say } from './useSay';
@@ -61,7 +62,7 @@ export function MixTools({ run, pass, action, say }: MixToolsProps) {
       <KeptMixes run={run} action={action} say={say} />
       <TableLink
         action={action}
-        on={{ kind: 'piece', pieceId: run.pieceId }}
+        on={onTableOf(run.pieceId, pieceAsTaken(run.plan.facts.piece, run.plan.findings))}
         name={words.name(pass.methodId)}
       />
     </Flex>
