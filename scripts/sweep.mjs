@@ -54,6 +54,8 @@ const threads = Array.from(
   () => new Worker(new URL('./sweepWorker.mjs', import.meta.url)),
 );
 let open = threads.length;
+// Before the first thread is given work: a sweep that was done before ends at once.
+const ticker = setInterval(tell, 10_000);
 for (const thread of threads) {
   thread.on('message', (message) => take(thread, message));
   thread.on('error', (error) => {
@@ -62,7 +64,6 @@ for (const thread of threads) {
   });
   hand(thread);
 }
-const ticker = setInterval(tell, 10_000);
 process.on('SIGINT', () => {
   keep();
   console.log('\nStopped; "npm run sweep" goes on from here.');
