@@ -12,14 +12,17 @@ import {
   type PieceSummary,
 } from '@feverfew/contracts';
 
+type MachineWash = Extract<CareLabel['wash'], { kind: 'machine' }>;
+
 /** What a plan took the piece to be, so that the table holds its mix against the same. */
 interface AsPlanned {
   readonly colour?: PieceFacts['colour'];
-  /** Degrees of the tag, by machine. */
-  readonly washC?: MachineC;
+  /** Of a tag with a machine wash, what a mix is held against. */
+  readonly tag?: Pick<MachineWash, 'maxC' | 'bars'> & { readonly bleach: CareLabel['bleach'] };
 }
-type MachineC = Extract<CareLabel['wash'], { kind: 'machine' }>['maxC'];
-const MACHINE_C: readonly MachineC[] = [30, 40, 50, 60, 70, 95];
+const MACHINE_C: readonly MachineWash['maxC'][] = [30, 40, 50, 60, 70, 95];
+const BARS: readonly MachineWash['bars'][] = [0, 1, 2];
+const BLEACHES = ['any', 'oxygenOnly', 'never'] as const;
 
 /** What is to go in: nothing, a piece of the linen book, or cloth of these fibres. */
 export type OnTable =
@@ -63,7 +66,8 @@ export function draftToSearch({ container, waterML, waterC, pours, on, name }: M
   if (on.kind === 'piece') search.set('piece', on.pieceId);
   if (on.kind === 'fibres') for (const id of on.fibreIds) search.append('fibre', id);
   if (on.kind !== 'nothing' && on.colour) search.set('colour', on.colour);
-  if (on.kind !== 'nothing' && on.washC) search.set('tag', String(on.washC));
+  if (on.kind !== 'nothing' && on.tag)
+    search.set('tag', [on.tag.maxC, on.tag.bars, on.tag.bleach ?? ''].join('*'));
   if (name) search.set('name', name);
   return search;
 }
@@ -94,8 +98,13 @@ export function searchToDraft(search: URLSearchParams): MixDraft {
 
 function readAsPlanned(search: URLSearchParams): AsPlanned {
   const colour = COLOURS.find((one) => one === search.get('colour'));
-  const washC = MACHINE_C.find((one) => String(one) === search.get('tag'));
-  return { ...(colour ? { colour } : {}), ...(washC ? { washC } : {}) };
+  const [degrees, under, triangle] = (search.get('tag') ?? '').split('*');
+  const maxC = MACHINE_C.find((one) => String(one) === degrees);
+  const bars = BARS.find((one) => String(one) === under);
+  const bleach = BLEACHES.find((one) => one === triangle) ?? null;
+  // A tag that does not read whole is left out: half of one could allow what the other half forbids.
+  const isWhole = maxC !== undefined && bars !== undefined && (bleach !== null || triangle === '');
+  return { ...(colour ? { colour } : {}), ...(isWhole ? { tag: { maxC, bars, bleach } } : {}) };
 }
 
 /** The mix to be judged; null while its piece is still being read. */
@@ -111,13 +120,16 @@ export function draftToMix(
 }
 
 /** What is not known of the piece, as the plan took it. */
-const asPlanned = (piece: PieceFacts, { colour, washC }: AsPlanned): PieceFacts => ({
+const asPlanned = (piece: PieceFacts, { colour, tag }: AsPlanned): PieceFacts => ({
   ...piece,
   colour: piece.colour === 'unknown' ? (colour ?? 'unknown') : piece.colour,
-  label:
-    piece.label === null && washC !== undefined
-      ? { ...BLANK_LABEL, wash: { kind: 'machine', maxC: washC, bars: 0 } }
-      : piece.label,
+  label: piece.label ?? (tag ? labelOf(tag) : null),
+});
+
+const labelOf = ({ maxC, bars, bleach }: NonNullable<AsPlanned['tag']>): CareLabel => ({
+  ...BLANK_LABEL,
+  wash: { kind: 'machine', maxC, bars },
+  bleach,
 });
 
 /** Cloth of these fibres in equal shares, with cautious defaults for the other facts. */
@@ -156,7 +168,9 @@ export function onTableOf(
 ): OnTable {
   const planned: AsPlanned = {
     ...(colour === 'unknown' ? {} : { colour }),
-    ...(label?.wash?.kind === 'machine' ? { washC: label.wash.maxC } : {}),
+    ...(label?.wash?.kind === 'machine'
+      ? { tag: { maxC: label.wash.maxC, bars: label.wash.bars, bleach: label.bleach } }
+      : {}),
   };
   if (pieceId) return { kind: 'piece', pieceId, ...planned };
   const fibreIds = [...new Set(parts.flatMap((part) => part.fibres.map((fibre) => fibre.fibreId)))];

@@ -58,10 +58,7 @@ export function readEntry(
   if (one > capacityG || litres / entry.count > machine.drumL)
     return stays({ code: 'tooBig', massG: one, capacityG });
 
-  // What is only taken to be white gets no oxygen bleach.
-  const oxygen: DrumPiece['oxygen'] = entry.isColourAssumed
-    ? { value: 'never', by: { kind: 'colour', colour: 'unknown', fastness: facts.fastness } }
-    : oxygenOf(envelope);
+  const oxygen = oxygenOf(envelope, entry);
   return {
     to: 'drum',
     piece: {
@@ -226,8 +223,10 @@ function spinOf({ label }: PieceFacts, { mostSpinRpm, id }: ClothKind, machine: 
     : { value: fastest, by: null };
 }
 
-/** Oxygen bleach goes into a drum only where nothing in it forbids it or asks for a hidden test first. */
-function oxygenOf(envelope: Envelope): Held<'may' | 'never'> {
+/** Oxygen bleach goes into a drum only where no piece forbids it, asks for a hidden test, or is only taken to be white. */
+function oxygenOf(envelope: Envelope, { isColourAssumed, facts }: HeapEntry): Held<'may' | 'never'> {
+  const by = { kind: 'colour', colour: 'unknown', fastness: facts.piece.fastness } as const;
+  if (isColourAssumed) return { value: 'never', by };
   const window = windowOf(envelope, 'percarbonate');
   const bars = window.limits.find(({ verdict }) => verdict !== 'limited');
   return bars ? { value: 'never', by: bars.owner } : { value: 'may', by: null };

@@ -28,6 +28,7 @@ const say = {
   temp: (tempC: number) => `${Math.round(tempC)} °C`,
   volume: (mL: number) => `${Math.round(mL)} mL`,
 };
+const TAG = { maxC: 60, bars: 1, bleach: 'never' } as const;
 const full: MixDraft = {
   container: { kind: 'vessel', vesselId: 'bucket' },
   waterML: 10_000,
@@ -47,7 +48,7 @@ describe('a mix in the address of the page', () => {
     ['one on a piece', { ...full, on: { kind: 'piece', pieceId: 'p1' } } as MixDraft],
     [
       'one on what a plan took it to be',
-      { ...full, on: { kind: 'fibres', fibreIds: ['cotton'], colour: 'white', washC: 60 } } as MixDraft,
+      { ...full, on: { kind: 'fibres', fibreIds: ['cotton'], colour: 'white', tag: TAG } } as MixDraft,
     ],
     ['one in a sprayer', { ...EMPTY_MIX_DRAFT, container: { kind: 'sprayer' } } as MixDraft],
   ])('comes back as it went: %s', (_name, draft) => {
@@ -60,14 +61,28 @@ describe('a mix in the address of the page', () => {
     },
   );
   it('fills in what a plan took as usual, and never over what is known of the piece', () => {
-    const planned = { colour: 'white', washC: 60 } as const;
+    const planned = { colour: 'white', tag: TAG } as const;
     const cloth = draftToMix({ ...full, on: { kind: 'fibres', fibreIds: ['cotton'], ...planned } }, [])?.on;
-    expect([cloth?.colour, cloth?.label?.wash]).toEqual(['white', { kind: 'machine', maxC: 60, bars: 0 }]);
+    expect([cloth?.colour, cloth?.label?.wash]).toEqual(['white', { kind: 'machine', maxC: 60, bars: 1 }]);
+    // A tag without its triangle would allow what it forbids.
+    expect(cloth?.label?.bleach).toBe('never');
     const label = { ...BLANK_LABEL, wash: { kind: 'hand' } as const };
     const known = { ...EMPTY_PIECE, id: 'p1', colour: 'dark', label } as unknown as PieceSummary;
     const piece = draftToMix({ ...full, on: { kind: 'piece', pieceId: 'p1', ...planned } }, [known])?.on;
     expect([piece?.colour, piece?.label]).toEqual(['dark', label]);
   });
+  it('takes the whole of a tag from a plan', () => {
+    const label = { ...BLANK_LABEL, wash: { kind: 'machine', maxC: 60, bars: 1 }, bleach: 'never' } as const;
+    const parts = [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }];
+    expect(onTableOf(null, { parts, colour: 'white', label })).toMatchObject({ colour: 'white', tag: TAG });
+  });
+  it.each(['60', '60*1', '60*1*perhaps', '61*1*never', '60*3*never'])(
+    'leaves out a tag that does not read whole: %s',
+    (tag) => {
+      const { on } = searchToDraft(new URLSearchParams({ fibre: 'cotton', tag }));
+      expect(on).toEqual({ kind: 'fibres', fibreIds: ['cotton'] });
+    },
+  );
   it('makes cloth of the fibres in whole shares of 100 %, and waits for the pieces', () => {
     const three = { ...full, on: { kind: 'fibres', fibreIds: ['cotton', 'linen', 'viscose'] } } as MixDraft;
     const fibres = draftToMix(three, [])?.on?.parts[0]?.fibres ?? [];

@@ -26,6 +26,7 @@ import { Foot } from './plan/Foot';
 import { HouseQuestionRow, showPeopleQuestion } from './plan/HouseQuestionRow';
 import { AllLimits, LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
+import { PlanTold } from './plan/PlanTold';
 import { Questions } from './plan/Questions';
 import { WhyButton } from './plan/rowParts';
 import { isNoSoil } from './plan/slateView';
@@ -231,19 +232,6 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
 
 const isOf = ({ facts }: Plan, draft: Draft): boolean =>
   facts.markIds.join() === draft.facts.markIds.join() && facts.piece.itemId === draft.facts.piece.itemId;
-
-/** A change of the plan, said politely. */
-function PlanTold({ plan: { rounds } }: { plan: Plan }) {
-  const [round] = rounds;
-  const count = round?.passes.length ?? 0;
-  return (
-    <Box role="status" aria-live="polite" srOnly>
-      {round
-        ? `Round 1: ${count} ${count === 1 ? 'step' : 'steps'}, ${Math.round(round.handsOnMin)} minutes of yours.`
-        : 'No way at home.'}
-    </Box>
-  );
-}
 
 const NO_PIECES: readonly PieceSummary[] = [];
 

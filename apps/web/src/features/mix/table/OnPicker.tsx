@@ -26,7 +26,7 @@ export function OnPicker({
   const planned =
     on.kind === 'nothing'
       ? []
-      : [...(on.colour ? [COLOUR_WORDS[on.colour]] : []), ...(on.washC ? [`tag ${on.washC}\u00a0°C`] : [])];
+      : [...(on.colour ? [COLOUR_WORDS[on.colour]] : []), ...(on.tag ? [`tag ${on.tag.maxC}\u00a0°C`] : [])];
   return (
     <Box as="section" aria-label="What goes in">
       <Box fontSize="small" color="soft" marginBottom="1">
