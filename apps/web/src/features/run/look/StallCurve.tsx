@@ -13,6 +13,8 @@ const INK = 'var(--ff-colors-ink)';
 const SOFT = 'var(--ff-colors-soft)';
 const LINE = 'var(--ff-colors-line)';
 const BRICK = 'var(--ff-colors-brick)';
+/** Words above a line higher than this would run into the curve: they are below the drawing, %. */
+const ROOM_ABOVE_PCT = 50;
 /** As much as there is room for: the last rounds. */
 const MAX_SHOWN = 5;
 
@@ -22,7 +24,11 @@ const yOf = (leftPct: number): number => GONE - (leftPct / 100) * (GONE - ALL_TH
 export function StallCurve({ view }: { view: StallView }) {
   if (view.points.length < 2) return null;
   const shown = view.points.slice(-MAX_SHOWN);
-  const ahead = view.forecast.slice(0, 1);
+  // Stalled: the same again is no way on, so nothing is drawn ahead.
+  const ahead = view.verdict === 'stalled' ? [] : view.forecast.slice(0, 1);
+  // One look is no trend yet: the line to change the way comes with the second.
+  const changePct = ahead.length > 0 && view.points.length > 2 ? view.changeLinePct : null;
+  const isLow = changePct !== null && changePct <= ROOM_ABOVE_PCT;
   const all = [...shown, ...ahead];
   const step = WIDTH / all.length;
   const xOf = (at: number) => (at + 0.5) * step;
@@ -49,32 +55,26 @@ export function StallCurve({ view }: { view: StallView }) {
             strokeLinecap="round"
           />
         ))}
-        {view.changeLinePct !== null && ahead.length > 0 && (
-          <>
-            <path
-              d={`M${xOf(last) + step * 0.35} ${yOf(view.changeLinePct)}H${WIDTH}`}
-              stroke={BRICK}
-              strokeWidth="3"
-              strokeDasharray="8 4"
-            />
-            <Words
-              x={WIDTH}
-              y={yOf(view.changeLinePct) - 24}
-              anchor="end"
-              fill={BRICK}
-              bold
-              text={`above ${Math.round(view.changeLinePct)} %:`}
-            />
-            <Words
-              x={WIDTH}
-              y={yOf(view.changeLinePct) - 8}
-              anchor="end"
-              fill={BRICK}
-              bold
-              text="change the way"
-            />
-          </>
+        {changePct !== null && (
+          <path
+            d={`M${xOf(last) + step * 0.35} ${yOf(changePct)}H${WIDTH}`}
+            stroke={BRICK}
+            strokeWidth="3"
+            strokeDasharray="8 4"
+          />
         )}
+        {isLow &&
+          [`above ${Math.round(changePct)} %:`, 'change the way'].map((text, at) => (
+            <Words
+              key={text}
+              x={WIDTH}
+              y={yOf(changePct) - 24 + at * 16}
+              anchor="end"
+              fill={BRICK}
+              bold
+              text={text}
+            />
+          ))}
         {all.map(({ round, leftPct }, at) => (
           <Point
             key={round}
@@ -99,6 +99,11 @@ export function StallCurve({ view }: { view: StallView }) {
           </Box>
         ))}
       </Grid>
+      {changePct !== null && !isLow && (
+        <Box color="brick" fontSize="small" fontWeight={700} aria-hidden="true">
+          Dashed line, {Math.round(changePct)} %: above it, change the way.
+        </Box>
+      )}
     </Box>
   );
 }
