@@ -1,4 +1,13 @@
-import { Knowledge, MARK_NUMBERS, Protects, TroubleKind, WEAVES } from '@feverfew/knowledge';
+import {
+  Chemistry,
+  FIBRE_GROUPS,
+  Knowledge,
+  MARK_NUMBERS,
+  Protects,
+  SILHOUETTES,
+  TroubleKind,
+  WEAVES,
+} from '@feverfew/knowledge';
 import { z } from 'zod';
 
 const Named = z.strictObject({ id: z.string(), name: z.string(), aliases: z.array(z.string()) });
@@ -7,10 +16,15 @@ const Named = z.strictObject({ id: z.string(), name: z.string(), aliases: z.arra
 export const Catalogue = z
   .strictObject({
     version: z.string(),
-    fibres: z.array(Named),
+    fibres: z.array(Named.extend({ group: z.enum(FIBRE_GROUPS) })),
     items: z.array(
       Named.extend({
         icon: z.string(),
+        silhouette: z.enum(SILHOUETTES),
+        /** Is kept on a hanger, not folded. */
+        isHung: z.boolean(),
+        /** Usual dry mass, g. */
+        dryMassG: z.number(),
         coded: z.boolean(),
         partNames: z.array(z.string()),
         usualFibres: z.array(z.strictObject({ fibreId: z.string(), sharePct: z.number() })),
@@ -33,6 +47,10 @@ export const Catalogue = z
         /** Strength the recipes are written for, % of the unit; null where it does not matter. */
         recipePct: z.number().nullable(),
         isLiquid: z.boolean(),
+        form: z.enum(['liquid', 'powder', 'solid']),
+        chemistries: z.array(Chemistry),
+        /** How long it keeps once opened, in words. */
+        shelfLife: z.string(),
         grades: z.array(z.strictObject({ name: z.string(), gPerML: z.number() })).readonly(),
         /** False for what is known only to be named as tried or warned of. */
         offered: z.boolean(),
@@ -61,7 +79,18 @@ export const Catalogue = z
       }),
     ),
     substitutions: z.array(z.strictObject({ id: z.string(), note: z.string() })),
-    pairs: z.array(z.strictObject({ id: z.string(), happens: z.string(), protects: Protects })),
+    /** What must never meet in one vessel. */
+    pairs: z.array(
+      z.strictObject({
+        id: z.string(),
+        a: Chemistry,
+        b: Chemistry,
+        happens: z.string(),
+        /** Gives off gas or heat that hurts people. */
+        fumes: z.boolean(),
+        protects: Protects,
+      }),
+    ),
     cautions: Knowledge.shape.cautions,
     signs: Knowledge.shape.signs,
     words: Knowledge.shape.words,

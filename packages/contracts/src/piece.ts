@@ -174,11 +174,14 @@ export const WearView = z
   .meta({ id: 'WearView' });
 export type WearView = z.infer<typeof WearView>;
 
+/** Care that is noted without a run. */
+export const CARE_KINDS = ['machineWash', 'hotWash', 'upkeep'] as const;
+
 /** What a person notes of plain care: a wash, or upkeep that was done. */
 export const NewCare = z
   .strictObject({
     key: Uuid,
-    what: z.enum(['machineWash', 'hotWash', 'upkeep']),
+    what: z.enum(CARE_KINDS),
     upkeepId: Id.nullable(),
     times: z.number().int().min(1, 'At least once.').max(500, 'At most 500 times.'),
   })

@@ -1,5 +1,6 @@
+import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
-import { ExposureShape, Piece, UpkeepView, WearView } from './piece.js';
+import { CARE_KINDS, ExposureShape, Piece, UpkeepView, WearView } from './piece.js';
 import { RunEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
@@ -20,7 +21,21 @@ export const PieceHistory = z
     piece: Piece,
     troubles: z.array(TroubleSummary.extend({ runs: z.array(RunEntry) })),
     exposure: ExposureShape,
+    /** Rules of wear that are reached. */
     wear: z.array(WearView),
+    /** Every rule of wear that holds for it, the nearest to its limit first. */
+    strains: z.array(WearView),
+    /** Washes and upkeep that were noted, the oldest first. */
+    care: z.array(
+      z.strictObject({
+        at: z.iso.datetime(),
+        what: z.enum(CARE_KINDS),
+        upkeepId: Id.nullable(),
+        times: z.number().int(),
+      }),
+    ),
+    /** So that its last trouble does not come back; empty where it had none. */
+    prevent: z.array(z.string()),
     upkeep: z.array(UpkeepView),
     cost: CareCost,
     money: z.string(),

@@ -214,7 +214,7 @@ export {
 } from './trouble/troubleFacts.js';
 export type { Exposure } from './wear/exposure.js';
 export { HOT_WASH_C } from './wear/exposure.js';
-export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
+export { type KeptPiece, upkeepDue, type WearFigure, wearFigures, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
 export {

@@ -51,7 +51,7 @@ export type {
   PositionEffect,
   Sign,
 } from './schema/hazard.js';
-export type { Item, PartKind } from './schema/item.js';
+export { type Item, type PartKind, SILHOUETTES, type Silhouette } from './schema/item.js';
 export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
 export type { Note } from './schema/note.js';

@@ -21,9 +21,10 @@ export class PieceHistoryService {
 
   /** A piece with its troubles, newest first, what was done about each, what that took out of it and cost. */
   async read(pieceId: string): Promise<PieceHistory> {
-    const { sums, wear, upkeep } = await this.pieces.life(pieceId);
+    const { sums, ...life } = await this.pieces.life(pieceId);
     const runs = await this.runs.summaries({ pieceId });
     const troubles = await this.troubles.list({ pieceId });
+    const [last] = troubles;
     const { prices } = await this.household.read();
     const costs = await this.costs(pieceId, prices);
     const spent = costs.reduce((sum, cost) => sum + cost.amount, 0);
@@ -31,14 +32,14 @@ export class PieceHistoryService {
     return {
       piece: sums.piece,
       exposure: sums.exposure,
-      wear,
-      upkeep,
+      ...life,
       cost: {
         spent,
         isAtLeast: costs.some((cost) => cost.isAtLeast),
         isUnknown: costs.length > 0 && costs.every((cost) => cost.isUnknown),
         breakEvenTries: breakEvenTries(perTry, sums.piece.replacementCost),
       },
+      prevent: last ? [...(await this.plans.read(last.planId)).plan.keep.prevent] : [],
       money: prices.money,
       now: this.clock().toISOString(),
       troubles: troubles.map((trouble) => ({

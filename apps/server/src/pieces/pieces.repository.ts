@@ -1,7 +1,7 @@
-import type { Merged, NewPiece, Piece } from '@feverfew/contracts';
+import type { Merged, NewPiece, Piece, PieceHistory } from '@feverfew/contracts';
 import type { Exposure } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, count, eq, inArray, isNotNull, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
@@ -226,6 +226,16 @@ export class PiecesRepository {
   }
 
   /** A care note; one seen before changes nothing. */
+  /** Washes and upkeep that were noted of a piece, the oldest first. */
+  async care(id: string): Promise<PieceHistory['care']> {
+    const rows = await this.db
+      .select()
+      .from(careEvents)
+      .where(eq(careEvents.pieceId, id))
+      .orderBy(asc(careEvents.at), asc(careEvents.id));
+    return rows.map(({ at, what, upkeepId, times }) => ({ at: at.toISOString(), what, upkeepId, times }));
+  }
+
   async insertCare(row: typeof careEvents.$inferInsert): Promise<void> {
     await this.db.insert(careEvents).values(row).onConflictDoNothing();
   }

@@ -5,12 +5,21 @@ import {
   type NewCare,
   type NewPiece,
   type Piece,
+  type PieceHistory,
   type PieceSummary,
   toldOf,
   type UpkeepView,
   type WearView,
 } from '@feverfew/contracts';
-import { EMPTY_FACTS, type Exposure, type KeptPiece, upkeepDue, wearWarnings } from '@feverfew/core';
+import {
+  EMPTY_FACTS,
+  type Exposure,
+  type KeptPiece,
+  upkeepDue,
+  type WearFigure,
+  wearFigures,
+  wearWarnings,
+} from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -48,12 +57,20 @@ export class PiecesService {
   }
 
   /** A piece with what it has been through, and its upkeep. */
-  async life(id: string): Promise<{ sums: PieceSums; wear: WearView[]; upkeep: UpkeepView[] }> {
+  async life(id: string): Promise<{
+    sums: PieceSums;
+    wear: WearView[];
+    strains: WearView[];
+    care: PieceHistory['care'];
+    upkeep: UpkeepView[];
+  }> {
     const [sums] = await this.repository.sums(id);
     if (!sums) throw noSuchPiece();
     return {
       sums,
       wear: this.wearOf(sums.piece, sums.exposure),
+      strains: wearFigures(keptPiece(sums.piece), sums.exposure, this.knowledge).map(wearView),
+      care: await this.repository.care(id),
       upkeep: this.upkeepOf(sums.piece, sums.upkeepAt),
     };
   }
@@ -156,14 +173,7 @@ export class PiecesService {
   }
 
   private wearOf(piece: Piece, exposure: Exposure): WearView[] {
-    return wearWarnings(keptPiece(piece), exposure, this.knowledge).map(({ rule, value }) => ({
-      ruleId: rule.id,
-      name: rule.name,
-      counts: rule.counts,
-      value,
-      warnAt: rule.warnAt,
-      note: rule.note,
-    }));
+    return wearWarnings(keptPiece(piece), exposure, this.knowledge).map(wearView);
   }
 
   private upkeepOf(piece: KeptFacts, upkeepAt: PieceSums['upkeepAt']): UpkeepView[] {
@@ -187,6 +197,15 @@ export class PiecesService {
 }
 
 type KeptFacts = Pick<Piece, 'itemId' | 'parts' | 'since' | 'createdAt'>;
+
+const wearView = ({ rule, value }: WearFigure): WearView => ({
+  ruleId: rule.id,
+  name: rule.name,
+  counts: rule.counts,
+  value,
+  warnAt: rule.warnAt,
+  note: rule.note,
+});
 
 const noSuchPiece = () => new ServerError('notFound', { message: 'There is no such piece.' });
 

@@ -3,8 +3,11 @@ import type { CareLabel } from '@feverfew/contracts';
 const BAR_WORDS = ['', ' mild', ' very mild'] as const;
 
 /** A label in short: "60°, oxygen only, tumble low". @param most words of it, those that decide most first */
-export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINITY): string {
-  if (!label) return 'not entered';
+export const labelText = (label: CareLabel | null, most = Number.POSITIVE_INFINITY): string =>
+  label ? labelWords(label).slice(0, most).join(', ') || 'nothing readable' : 'not entered';
+
+/** What a label says, a few words each, those that decide most first. */
+export function labelWords(label: CareLabel): string[] {
   const { wash, bleach, tumble, natural, shade, iron, dryClean, dryCleanBars, wetClean, wetCleanBars } =
     label;
   const washWords =
@@ -13,7 +16,7 @@ export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINI
       : wash.kind === 'machine'
         ? [`${wash.maxC}°${BAR_WORDS[wash.bars]}`]
         : [wash.kind === 'never' ? 'no washing' : wash.maxC === undefined ? 'hand wash' : 'hand wash, cold'];
-  const words = [
+  return [
     ...washWords,
     ...(bleach === null
       ? []
@@ -31,5 +34,4 @@ export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINI
       : [dryClean === 'never' ? 'no dry cleaning' : `${dryClean}${BAR_WORDS[dryCleanBars]}`]),
     ...(wetClean === null ? [] : [wetClean === 'never' ? 'no wet cleaning' : `W${BAR_WORDS[wetCleanBars]}`]),
   ];
-  return words.slice(0, most).join(', ') || 'nothing readable';
 }

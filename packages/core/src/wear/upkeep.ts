@@ -41,13 +41,16 @@ export function upkeepDue(
     });
 }
 
-export interface WearWarning {
+/** What a rule of wear counts on a piece. */
+export interface WearFigure {
   readonly rule: WearRule;
+  /** In the unit of what the rule counts: washes, or hours. */
   readonly value: number;
 }
 
-/** Rules of wear whose figure this piece has reached. */
-export function wearWarnings(piece: KeptPiece, exposure: Exposure, { wearRules }: Knowledge): WearWarning[] {
+/** Every rule of wear that holds for this piece, the nearest to its limit first. */
+export function wearFigures(piece: KeptPiece, exposure: Exposure, { wearRules }: Knowledge): WearFigure[] {
+  const used = ({ rule, value }: WearFigure) => value / rule.warnAt;
   return wearRules
     .filter(
       (rule) =>
@@ -55,5 +58,9 @@ export function wearWarnings(piece: KeptPiece, exposure: Exposure, { wearRules }
         rule.fibreIds.some((fibreId) => piece.fibreIds.includes(fibreId)),
     )
     .map((rule) => ({ rule, value: exposure[rule.counts] }))
-    .filter(({ rule, value }) => value >= rule.warnAt);
+    .sort((a, b) => used(b) - used(a));
 }
+
+/** Rules of wear whose figure this piece has reached. */
+export const wearWarnings = (piece: KeptPiece, exposure: Exposure, knowledge: Knowledge): WearFigure[] =>
+  wearFigures(piece, exposure, knowledge).filter(({ rule, value }) => value >= rule.warnAt);

@@ -17,6 +17,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'sweatshirt',
+    silhouette: 'top',
     name: 'sweatshirt or hoodie',
     aliases: ['hoodie', 'hoody', 'sweatshirt', 'tracksuit top'],
     icon: 'garment',
@@ -30,6 +31,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'joggers',
+    silhouette: 'legs',
     name: 'joggers or tracksuit',
     aliases: ['tracksuit', 'joggers', 'tracksuit bottoms', 'sweatpants', 'jogging bottoms'],
     icon: 'garment',
@@ -43,6 +45,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'leggings',
+    silhouette: 'legs',
     name: 'leggings',
     aliases: ['leggings', 'yoga kit', 'yoga pants', 'running tights'],
     icon: 'garment',
@@ -57,6 +60,8 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'jumpsuit',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'jumpsuit',
     aliases: ['jumpsuit', 'playsuit', 'onesie for grown-ups'],
     icon: 'garment',
@@ -68,6 +73,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'fleeceJacket',
+    silhouette: 'top',
     name: 'fleece jacket',
     aliases: ['fleece', 'fleece jacket', 'fleece top'],
     icon: 'garment',
@@ -85,6 +91,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'handkerchief',
+    silhouette: 'small',
     name: 'handkerchief',
     aliases: ['handkerchief', 'hankies', 'hanky', 'pocket square'],
     icon: 'household',
@@ -97,6 +104,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'ovenGlove',
+    silhouette: 'small',
     name: 'oven glove',
     aliases: ['oven gloves', 'oven mitt', 'pot holder'],
     icon: 'household',
@@ -124,6 +132,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'beanie',
+    silhouette: 'small',
     name: 'woolly hat',
     aliases: ['woolly hat', 'beanie', 'knitted hat', 'bobble hat'],
     icon: 'headwear',
@@ -137,6 +146,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'clothNappy',
+    silhouette: 'small',
     name: 'cloth nappy',
     aliases: ['nappy', 'diaper', 'cloth nappy', 'cloth diaper', 'nappies', 'reusable nappy', 'nappy insert'],
     icon: 'garment',
@@ -155,6 +165,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'periodPants',
+    silhouette: 'legs',
     name: 'period pants',
     aliases: ['period pants', 'period underwear', 'incontinence pants'],
     icon: 'garment',
@@ -179,6 +190,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'clothPads',
+    silhouette: 'small',
     name: 'reusable pads',
     aliases: ['reusable pads', 'cloth pads', 'breast pads', 'nursing pads', 'sanitary pads'],
     icon: 'garment',
@@ -196,6 +208,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'wetsuit',
+    silhouette: 'top',
     name: 'wetsuit',
     aliases: ['wetsuit', 'neoprene suit', 'diving suit', 'rash vest'],
     icon: 'outdoor',
@@ -217,6 +230,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'straps',
+    silhouette: 'small',
     name: 'harness, sling or load-bearing webbing',
     aliases: [
       ...[
@@ -275,6 +289,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'dogLead',
+    silhouette: 'small',
     name: 'dog lead, collar or harness',
     aliases: ['dog lead', 'dog collar', 'dog harness', 'dog leash', 'cat collar', 'lead'],
     icon: 'outdoor',
@@ -291,6 +306,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'petBed',
+    silhouette: 'block',
     name: 'pet bed',
     aliases: ['dog bed', 'pet bed', 'cat bed', 'dog blanket'],
     icon: 'household',
@@ -309,6 +325,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'shoes',
+    silhouette: 'small',
     name: 'fabric shoes or trainers',
     aliases: ['shoes', 'trainers', 'sneakers', 'canvas shoes', 'plimsolls', 'slippers', 'pumps'],
     icon: 'outdoor',
@@ -333,6 +350,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'yogaMat',
+    silhouette: 'roll',
     name: 'yoga mat',
     aliases: ['yoga mat', 'exercise mat', 'gym mat', 'camping mat'],
     icon: 'outdoor',
@@ -348,6 +366,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'deckchair',
+    silhouette: 'block',
     name: 'deckchair or camping chair',
     aliases: ['deck chair', 'deckchair', 'camping chair', 'folding chair', 'hammock'],
     icon: 'outdoor',
@@ -363,6 +382,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'pram',
+    silhouette: 'block',
     name: 'pram or pushchair cover',
     aliases: ['pram', 'pushchair', 'buggy', 'stroller', 'pram hood', 'carrycot'],
     icon: 'outdoor',
@@ -426,6 +446,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...inPlace,
     id: 'blind',
+    silhouette: 'roll',
     name: 'roller or roman blind',
     aliases: ['roman blind', 'roller blind', 'blind', 'fabric blind'],
     icon: 'furniture',
@@ -445,6 +466,8 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'weddingDress',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'wedding dress',
     aliases: ['wedding dress', 'bridal gown', 'wedding gown', 'ball gown', 'beaded dress'],
     icon: 'garment',
@@ -466,6 +489,7 @@ export const everydayItems: readonly Item[] = [
   {
     ...washable,
     id: 'christmasStocking',
+    silhouette: 'small',
     name: 'felt stocking or decoration',
     aliases: ['christmas stocking', 'felt decoration', 'bunting', 'advent calendar'],
     icon: 'household',

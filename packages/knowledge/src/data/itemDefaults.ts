@@ -73,6 +73,8 @@ export const noChlorine: ChemistryRule[] = [
 ];
 
 export const washable = {
+  silhouette: 'cloth' as Item['silhouette'],
+  isHung: false,
   mostWetting: 'immersion',
   mostProgramme: 'normal',
   mostAction: 'firmBrush',
@@ -98,6 +100,8 @@ export const washable = {
 } satisfies Partial<Item>;
 
 export const inPlace = {
+  silhouette: 'block' as Item['silhouette'],
+  isHung: false,
   mostWetting: 'surface',
   mostProgramme: 'none',
   mostAction: 'softBrush',

@@ -88,6 +88,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'tShirt',
+    silhouette: 'top',
     name: 'T-shirt or polo',
     aliases: ['top', 't shirt', 'tee', 'polo shirt', 'school polo'],
     icon: 'garment',
@@ -99,6 +100,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'shirt',
+    silhouette: 'top',
     name: 'shirt or blouse',
     aliases: ['blouse', 'shirt'],
     icon: 'garment',
@@ -111,6 +113,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'petticoat',
+    silhouette: 'sleeveless',
     name: 'petticoat or slip',
     aliases: ['underskirt', 'lawn petticoat', 'nightdress'],
     icon: 'garment',
@@ -125,6 +128,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'workwear',
+    silhouette: 'top',
     name: 'overall, apron or smock',
     aliases: [
       ...['overall', 'overalls', 'apron', 'smock', 'bee smock', 'boiler suit', 'scrubs', 'nurses uniform'],
@@ -138,6 +142,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'jeans',
+    silhouette: 'legs',
     name: 'jeans',
     aliases: ['denim', 'dungarees'],
     icon: 'garment',
@@ -148,6 +153,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'jumper',
+    silhouette: 'top',
     name: 'jumper or cardigan',
     aliases: ['cardie', 'cardy', 'sweater', 'pullover', 'knit', 'cardigan', 'jumper'],
     icon: 'garment',
@@ -162,6 +168,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'sportsTop',
+    silhouette: 'top',
     name: 'base layer or sports top',
     aliases: [
       'football kit',
@@ -200,6 +207,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'waistcoat',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'waistcoat',
     aliases: ['vest', 'gilet'],
     icon: 'garment',
@@ -215,6 +224,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'linedCoat',
+    silhouette: 'top',
+    isHung: true,
     name: 'coat or lined jacket',
     aliases: ['coat', 'jacket', 'blazer', 'coat lining', 'suit', 'tuxedo', 'dinner jacket', 'overcoat'],
     icon: 'garment',
@@ -272,6 +283,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'canvas',
+    silhouette: 'roll',
     name: 'awning or tent canvas',
     aliases: ['gazebo', 'awning', 'tent', 'tarpaulin', 'canvas awning'],
     icon: 'outdoor',
@@ -344,6 +356,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'rug',
+    silhouette: 'roll',
     coded: false,
     name: 'rug',
     aliases: ['wool rug', 'runner rug', 'floor rug'],
@@ -362,6 +375,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'carpet',
+    silhouette: 'roll',
     coded: false,
     name: 'fitted carpet',
     aliases: ['stair carpet', 'fitted carpet', 'stairs', 'carpet'],
@@ -380,6 +394,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'trousers',
+    silhouette: 'legs',
     name: 'trousers',
     aliases: ['slacks', 'breeches', 'canvas trousers', 'chinos', 'cords'],
     icon: 'garment',
@@ -395,6 +410,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'shorts',
+    silhouette: 'legs',
     name: 'shorts',
     aliases: ['bermudas'],
     icon: 'garment',
@@ -406,6 +422,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'skirt',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'unlined skirt',
     aliases: ['skirt', 'kilt', 'dirndl'],
     icon: 'garment',
@@ -419,6 +437,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'dress',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'unlined dress',
     aliases: ['dress', 'frock', 'summer dress', 'tunic'],
     icon: 'garment',
@@ -434,6 +454,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'linedDress',
+    silhouette: 'sleeveless',
+    isHung: true,
     labelDecides: true,
     name: 'lined dress or skirt',
     aliases: ['prom dress', 'evening dress', 'pleated skirt', 'cocktail dress'],
@@ -450,6 +472,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'lacePiece',
+    silhouette: 'small',
     name: 'lace or antique piece',
     aliases: ['lace collar', 'christening gown', 'lace', 'doily', 'heirloom'],
     icon: 'household',
@@ -483,6 +506,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'underwear',
+    silhouette: 'legs',
     thinFoam: true,
     name: 'underwear',
     aliases: [
@@ -514,6 +538,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'socks',
+    silhouette: 'small',
     name: 'socks or tights',
     aliases: ['soks', 'stockings', 'tights', 'hose'],
     icon: 'garment',
@@ -533,6 +558,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'paddedShorts',
+    silhouette: 'legs',
     thinFoam: true,
     name: 'padded breeches or shorts',
     aliases: ['padded riding breeches', 'padded shorts', 'cycling-type shorts', 'riding breeches'],
@@ -557,6 +583,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'swimwear',
+    silhouette: 'legs',
     name: 'bathing suit or trunks',
     aliases: ['togs', 'swimsuit', 'swimming costume', 'bikini', 'trunks', 'bathing suit'],
     icon: 'garment',
@@ -580,6 +607,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'uniformWhites',
+    silhouette: 'top',
     name: 'uniform whites',
     aliases: [
       'chef whites',
@@ -601,6 +629,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'filledCoat',
+    silhouette: 'top',
+    isHung: true,
     labelDecides: true,
     name: 'filled coat or jacket',
     aliases: ['down jacket', 'padded coat', 'puffer', 'quilted jacket', 'body warmer'],
@@ -618,6 +648,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'coatedJacket',
+    silhouette: 'top',
+    isHung: true,
     name: 'rain jacket or coated coat',
     aliases: ['anorak', 'raincoat', 'waterproof', 'oilskin', 'shell jacket', 'mackintosh'],
     icon: 'garment',
@@ -643,6 +675,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'tie',
+    silhouette: 'small',
     name: 'tie',
     aliases: ['dickie bow', 'necktie', 'cravat', 'bow tie'],
     icon: 'garment',
@@ -660,6 +693,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'gloves',
+    silhouette: 'small',
     name: 'gloves or mittens',
     aliases: ['mittens', 'knitted gloves'],
     icon: 'garment',
@@ -675,6 +709,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'leatherGloves',
+    silhouette: 'small',
     name: 'leather gloves',
     aliases: ['suede gloves', 'kid gloves', 'driving gloves'],
     icon: 'garment',
@@ -692,6 +727,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'cap',
+    silhouette: 'small',
     name: 'cap or hat with sweatband and stiffener',
     aliases: ['band cap', 'peaked cap', 'hat', 'baseball-type cap', 'uniform cap'],
     icon: 'headwear',
@@ -716,6 +752,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'feltHat',
+    silhouette: 'small',
     name: 'felt hat',
     aliases: ['bowler hat', 'fedora', 'trilby', 'top hat', 'bowler'],
     icon: 'headwear',
@@ -740,6 +777,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'faceCovering',
+    silhouette: 'small',
     name: 'face covering',
     aliases: ['cloth mask', 'mask'],
     icon: 'garment',
@@ -752,6 +790,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'babyClothes',
+    silhouette: 'top',
     name: 'baby clothes',
     aliases: ['baby vest', 'romper', 'bodysuit', 'bib', 'babygrow', 'baby clothes'],
     icon: 'garment',
@@ -766,6 +805,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'childNightwear',
+    silhouette: 'top',
     name: 'child\u2019s nightwear',
     aliases: ['pjs', 'pyjamas', 'sleepsuit', 'nightdress for a child'],
     icon: 'garment',
@@ -784,6 +824,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'protectiveWear',
+    silhouette: 'top',
     name: 'protective wear',
     aliases: ['flame-resistant overall', 'chainsaw trousers', 'hi-vis', 'high-visibility vest'],
     icon: 'garment',
@@ -800,6 +841,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'softToy',
+    silhouette: 'small',
     labelDecides: true,
     name: 'soft toy',
     aliases: ['teddy', 'stuffed animal', 'cuddly toy'],
@@ -823,6 +865,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'bathrobe',
+    silhouette: 'top',
     name: 'bathrobe',
     aliases: ['dressing gown', 'robe'],
     icon: 'garment',
@@ -865,6 +908,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'pillow',
+    silhouette: 'block',
     name: 'pillow',
     aliases: ['bed pillow', 'synthetic pillow', 'fibre pillow', 'hollowfibre pillow'],
     icon: 'bedding',
@@ -891,6 +935,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'downPillow',
+    silhouette: 'block',
     name: 'down or feather pillow',
     aliases: ['down pillow', 'feather pillow', 'goose pillow'],
     icon: 'bedding',
@@ -915,6 +960,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'foamPillow',
+    silhouette: 'block',
     name: 'foam or latex pillow',
     aliases: ['foam pillow', 'memory foam pillow', 'latex pillow', 'orthopaedic pillow', 'neck pillow'],
     icon: 'bedding',
@@ -961,6 +1007,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'sleepingBag',
+    silhouette: 'roll',
     name: 'sleeping bag',
     aliases: ['bivvy bag'],
     icon: 'outdoor',
@@ -1052,6 +1099,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'cushion',
+    silhouette: 'block',
     name: 'filled cushion',
     aliases: ['cushion', 'scatter cushion', 'bolster', 'floor cushion'],
     icon: 'furniture',
@@ -1074,6 +1122,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'bag',
+    silhouette: 'small',
     name: 'cloth bag or rucksack',
     aliases: ['tote bag', 'rucksack', 'backpack', 'kit bag', 'handbag', 'school bag', 'bag'],
     icon: 'outdoor',
@@ -1111,6 +1160,8 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'velvetPiece',
+    silhouette: 'sleeveless',
+    isHung: true,
     name: 'velvet piece',
     aliases: ['velvet', 'velour', 'velvet jacket', 'velvet dress'],
     icon: 'garment',
@@ -1133,6 +1184,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'doormat',
+    silhouette: 'roll',
     coded: false,
     name: 'coir or sisal mat',
     aliases: ['doormat', 'coir mat', 'sisal rug', 'mat', 'jute rug'],

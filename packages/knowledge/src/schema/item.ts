@@ -3,12 +3,19 @@ import { ChemistryRule, DryingRule } from './limitRule.js';
 import { Note } from './note.js';
 import { Id, MechanicalAction, Programme, SourceIds, Wetting } from './vocabulary.js';
 
+export const SILHOUETTES = ['cloth', 'top', 'sleeveless', 'legs', 'small', 'roll', 'block'] as const;
+export type Silhouette = (typeof SILHOUETTES)[number];
+
 /** An item type and its default construction, which the user can correct. */
 export const Item = z.strictObject({
   id: Id,
   name: z.string(),
   aliases: z.array(z.string()),
   icon: z.enum(['garment', 'household', 'bedding', 'furniture', 'floor', 'outdoor', 'headwear']),
+  /** Its outline in a drawing. */
+  silhouette: z.enum(SILHOUETTES),
+  /** Is kept on a hanger, not folded. */
+  isHung: z.boolean(),
   defaultFibres: z.array(z.strictObject({ fibreId: Id, sharePct: z.number().positive() })),
   partNames: z.array(z.string()).min(1),
   dryMassG: z.number().positive(),

@@ -1,221 +1,247 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { addressOf, type PieceSummary } from '@feverfew/contracts';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import type { Catalogue, PieceSummary, Today } from '@feverfew/contracts';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipRow } from '../../components/controls/ChipRow';
-import { Input } from '../../components/controls/controls';
-import { Swatch } from '../../components/drawings/Swatch';
+import { useServerNow } from '../../clock/useServerNow';
+import { ChipButton, Input } from '../../components/controls/controls';
+import { LinkButton } from '../../components/controls/LinkButton';
 import { PageHeading } from '../../components/layout/PageHeading';
 import { Empty, Failed, Loading } from '../../components/notices/States';
 import { TakenBack } from '../../components/notices/TakenBack';
-import { labelText } from '../../facts/labelText';
-
+import { useCatalogue } from '../../queries/catalogueQueries';
+import { useMay } from '../../queries/deviceQueries';
 import { usePieces } from '../../queries/pieceQueries';
+import { useToday } from '../../queries/todayQueries';
 import { searchOptions } from '../../search/searchOptions';
+import { PieceRows } from './PieceRows';
 import { blendText } from './pieceText';
+import { Shelf } from './Shelf';
+import {
+  countOf,
+  inOrder,
+  ORDERS,
+  type Order,
+  type PieceState,
+  SHELF_NAMES,
+  SHELVES,
+  STATES,
+  shelvedPieces,
+} from './shelves';
+import { stepTo } from './stepTo';
 
-const Row = chakra(Link, {
-  base: {
-    display: 'grid',
-    gridTemplateColumns: { base: 'minmax(0,1fr) auto', md: '1.1fr 1.3fr 1fr 1.1fr' },
-    gap: '2px 1.125rem',
-    paddingBlock: '2',
-    borderBottom: '1px solid',
-    borderColor: 'line',
-    minHeight: '4rem',
-    alignItems: 'center',
-    _hover: { bg: 'leafTint' },
-  },
-});
-
-const SHOWS = ['all', 'due', 'worn', 'troubled'] as const;
-type Show = (typeof SHOWS)[number];
-const KEEPS: Readonly<Record<Show, (piece: PieceSummary) => boolean>> = {
-  all: () => true,
-  due: (piece) => piece.due.length > 0,
-  worn: (piece) => piece.wear.length > 0,
-  troubled: (piece) => piece.troubles > 0,
-};
-const SHOW_WORDS: Readonly<Record<Show, string>> = {
-  all: 'all',
-  due: 'upkeep due',
+const STATE_WORDS: Readonly<Record<PieceState, string>> = {
+  trouble: 'open trouble',
+  due: 'care due',
   worn: 'worn',
-  troubled: 'was in trouble',
+  water: 'in the water',
 };
-/** In which order they stand. */
-const SORTS = ['name', 'lately', 'troubles'] as const;
-type Sort = (typeof SORTS)[number];
-const SORT_WORDS: Readonly<Record<Sort, string>> = {
+const CHIPS = ['trouble', 'due', 'worn', 'water'] as const satisfies readonly PieceState[];
+const ORDER_WORDS: Readonly<Record<Order, string>> = {
+  shelf: 'by shelf',
   name: 'by name',
-  lately: 'last in trouble',
-  troubles: 'most troubles',
+  lately: 'latest trouble',
+  list: 'as a list',
 };
-const BEFORE: Readonly<Record<Sort, (a: PieceSummary, b: PieceSummary) => number>> = {
-  name: (a, b) => a.name.localeCompare(b.name),
-  lately: (a, b) => (b.lastAt ?? '').localeCompare(a.lastAt ?? ''),
-  troubles: (a, b) => b.troubles - a.troubles,
-};
-const ROW_PX = 68;
 
-/** Every piece of the linen book, with its tag, its history and its due care. */
+/** Every piece of the house on its shelf, with what it needs. */
 export function LinenBookPage() {
   const pieces = usePieces();
-  if (pieces.isPending) return <Loading what="your linen" />;
-  if (pieces.isError) return <Failed error={pieces.error} onRetry={() => void pieces.refetch()} />;
-  return <Book pieces={pieces.data} />;
+  const catalogue = useCatalogue();
+  const today = useToday();
+  const failed = pieces.error ?? catalogue.error;
+  if (failed)
+    return (
+      <Failed error={failed} onRetry={() => void Promise.all([pieces.refetch(), catalogue.refetch()])} />
+    );
+  if (!pieces.data || !catalogue.data) return <Loading what="your linen" />;
+  return (
+    <Book
+      pieces={pieces.data}
+      catalogue={catalogue.data}
+      today={today.data}
+      fetchedAt={today.dataUpdatedAt}
+    />
+  );
 }
 
-function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
+interface BookProps {
+  readonly pieces: readonly PieceSummary[];
+  readonly catalogue: Catalogue;
+  /** Undefined until it is there: the shelves do not wait for it. */
+  readonly today: Today | undefined;
+  readonly fetchedAt: number;
+}
+
+function Book({ pieces, catalogue, today, fetchedAt }: BookProps) {
   const say = useLexicon();
+  const nowMs = useServerNow(today?.now, fetchedAt);
   const [query, setQuery] = useState('');
   const [params, setParams] = useSearchParams();
-  const show = SHOWS.find((one) => one === params.get('show')) ?? 'all';
-  const sort = SORTS.find((one) => one === params.get('sort')) ?? 'name';
+  const only = STATES.find((one) => one === params.get('show')) ?? null;
+  const order = ORDERS.find((one) => one === params.get('sort')) ?? 'shelf';
   const wanted = useDeferredValue(query);
-  const set = (name: string, value: string, usual: string) =>
+  const set = (name: string, value: string | null) =>
     setParams(
       (now) => {
-        if (value === usual) now.delete(name);
+        if (value === null) now.delete(name);
         else now.set(name, value);
         return now;
       },
       { replace: true },
     );
-  const kept = useMemo(
-    () =>
-      pieces
-        .filter(KEEPS[show])
-        .sort(BEFORE[sort])
-        .map((piece) => ({
-          ...piece,
-          aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
-        })),
-    [pieces, show, sort, say],
+  const found = useMemo(() => {
+    const all = inOrder(pieces, order).map((piece) => ({
+      ...piece,
+      aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
+    }));
+    return searchOptions(all, wanted);
+  }, [pieces, order, wanted, say]);
+  const house = useMemo(
+    () => ({
+      items: catalogue.items,
+      fibres: catalogue.fibres,
+      open: today?.waiting ?? [],
+      running: today?.running ?? [],
+    }),
+    [catalogue, today],
   );
-  const shown = useMemo(() => searchOptions(kept, wanted), [kept, wanted]);
+  const all = useMemo(() => shelvedPieces(pieces, house), [pieces, house]);
+  const shelved = useMemo(() => shelvedPieces(found, house), [found, house]);
+  const boards =
+    order === 'shelf'
+      ? SHELVES.map((id) => ({
+          id,
+          name: SHELF_NAMES[id],
+          pieces: shelved.filter((one) => one.shelf === id),
+        }))
+      : [{ id: order, name: null, pieces: shelved }];
+  const place = useRef<HTMLDivElement>(null);
   return (
-    <Box maxWidth="67.5rem" marginInline="auto" padding={{ base: '4', md: '1.5rem 1.75rem' }}>
+    <Box
+      maxWidth={{ base: '67.5rem', xl: '74rem' }}
+      marginInline="auto"
+      padding={{ base: '4', md: '1.25rem 2rem' }}
+    >
       <TakenBack />
-      <Grid templateColumns={{ base: '1fr', md: '1fr 20rem' }} gap="3" alignItems="center">
-        <PageHeading title="Linen" />
-        <Input
-          value={query}
-          onChange={(event) => setQuery(event.currentTarget.value)}
-          placeholder="Name, kind, fibre, colour"
-          aria-label="Search your linen"
-        />
-      </Grid>
-      <Flex marginBlock="2.5" gap="0.5rem 1.75rem" wrap="wrap">
-        <ChipRow
-          label={`${shown.length} of ${pieces.length} pieces`}
-          chosen={show}
-          options={SHOWS.map((value) => ({ value, text: SHOW_WORDS[value] }))}
-          onChoose={(value) => set('show', value, 'all')}
-        />
-        <ChipRow
-          label="In order"
-          chosen={sort}
-          options={SORTS.map((value) => ({ value, text: SORT_WORDS[value] }))}
-          onChoose={(value) => set('sort', value, 'name')}
-        />
+      <Heading count={pieces.length} query={query} onQuery={setQuery} />
+      <Flex marginBlock="2.5" gap="0.5rem 1.5rem" wrap="wrap" justifyContent="space-between">
+        <Flex as="fieldset" aria-label="Show" gap="2" wrap="wrap" border="0">
+          <ChipButton
+            size="touch"
+            state={only === null ? 'chosen' : 'plain'}
+            aria-pressed={only === null}
+            onClick={() => set('show', null)}
+          >
+            all
+          </ChipButton>
+          {CHIPS.map((state) => (
+            <ChipButton
+              key={state}
+              size="touch"
+              state={only === state ? 'chosen' : 'plain'}
+              aria-pressed={only === state}
+              onClick={() => set('show', only === state ? null : state)}
+            >
+              {STATE_WORDS[state]} <strong>{countOf(all, state)}</strong>
+            </ChipButton>
+          ))}
+        </Flex>
+        <Flex as="fieldset" aria-label="In order" gap="4" wrap="wrap" border="0">
+          {ORDERS.map((one) => (
+            <OrderButton
+              key={one}
+              type="button"
+              aria-pressed={order === one}
+              onClick={() => set('sort', one === 'shelf' ? null : one)}
+            >
+              {ORDER_WORDS[one]}
+            </OrderButton>
+          ))}
+        </Flex>
       </Flex>
       {pieces.length === 0 && (
         <Empty>
-          No piece yet. A piece is entered with its first trouble: <Link to="/trouble">tell one</Link>.
+          No piece yet. <Link to="/pieces/new">Add one</Link>, or let it be entered with its first trouble.
         </Empty>
       )}
-      {pieces.length > 0 && shown.length === 0 && <Empty>No piece by that word.</Empty>}
-      <Rows pieces={shown} />
+      {pieces.length > 0 && found.length === 0 && <Empty>No piece by that word.</Empty>}
+      {order === 'list' ? (
+        <PieceRows pieces={found.filter((_, at) => only === null || shelved[at]?.states.includes(only))} />
+      ) : (
+        <Grid
+          ref={place}
+          onKeyDown={(event) => stepTo(event, place.current)}
+          gap="1.5rem 0.875rem"
+          marginTop="4"
+          gridAutoFlow="row dense"
+          gridTemplateColumns={{
+            base: 'repeat(2, minmax(0, 1fr))',
+            md: 'repeat(4, minmax(0, 1fr))',
+            lg: 'repeat(5, minmax(0, 1fr))',
+            xl: 'repeat(7, minmax(0, 1fr))',
+          }}
+        >
+          {boards
+            .filter((board) => board.pieces.length > 0)
+            .map((board) => (
+              <Shelf
+                key={`${board.id} ${wanted}`}
+                name={board.name}
+                pieces={board.pieces}
+                isHung={board.id === 'rail'}
+                count={shelved.length}
+                only={only}
+                nowMs={nowMs}
+              />
+            ))}
+        </Grid>
+      )}
     </Box>
   );
 }
 
-/** Only the rows in sight are drawn: five hundred pieces scroll like twenty. */
-function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
-  const say = useLexicon();
-  const list = useRef<HTMLUListElement>(null);
-  const rows = useWindowVirtualizer({
-    count: pieces.length,
-    estimateSize: () => ROW_PX,
-    overscan: 12,
-    scrollMargin: list.current?.offsetTop ?? 0,
-    getItemKey: (index) => pieces[index]?.id ?? index,
-  });
-  return (
-    <ul ref={list} style={{ position: 'relative', height: rows.getTotalSize(), listStyleType: 'none' }}>
-      {rows.getVirtualItems().map(({ index, key, start }) => {
-        const piece = pieces[index];
-        return (
-          piece && (
-            <li
-              key={key}
-              ref={rows.measureElement}
-              data-index={index}
-              style={{
-                position: 'absolute',
-                insetInline: 0,
-                transform: `translateY(${start - rows.options.scrollMargin}px)`,
-              }}
-            >
-              <Row to={`/pieces/${piece.id}`}>
-                <Flex minWidth="0" gap="3" align="center">
-                  <Known piece={piece} />
-                  <Box minWidth="0">
-                    <Box fontWeight={650}>{piece.name}</Box>
-                    <Box color="soft" fontSize="note">
-                      {say.name(piece.itemId)}
-                    </Box>
-                  </Box>
-                </Flex>
-                <Box fontSize="note" display={{ base: 'none', md: 'block' }}>
-                  {blendText(piece, say)}
-                </Box>
-                <Box fontSize="note" display={{ base: 'none', md: 'block' }}>
-                  {piece.code ? `code ${piece.code}` : labelText(piece.label)}
-                </Box>
-                <Stands piece={piece} />
-              </Row>
-            </li>
-          )
-        );
-      })}
-    </ul>
-  );
+const OrderButton = chakra('button', {
+  base: {
+    minHeight: '2.75rem',
+    fontSize: 'note',
+    fontWeight: 650,
+    color: 'leaf',
+    cursor: 'pointer',
+    '&[aria-pressed=true]': { color: 'ink', textDecoration: 'underline', textUnderlineOffset: '0.375rem' },
+  },
+});
+
+interface HeadingProps {
+  readonly count: number;
+  readonly query: string;
+  readonly onQuery: (query: string) => void;
 }
 
-const PICTURE_PX = 44;
-
-/** What a piece is known by at a glance: its picture, or how light it is. */
-function Known({ piece }: { piece: PieceSummary }) {
-  return piece.photoId === null ? (
-    <Swatch colour={piece.colour} />
-  ) : (
-    <img
-      src={addressOf('downloadPhoto', { id: piece.photoId })}
-      alt=""
-      width={PICTURE_PX}
-      height={PICTURE_PX}
-      loading="lazy"
-      style={{ objectFit: 'cover', borderRadius: 6, height: PICTURE_PX }}
-    />
-  );
-}
-
-/** Troubles and rounds, and pieces that need a look: worn, or due. */
-function Stands({ piece }: { piece: PieceSummary }) {
-  const troubles =
-    piece.troubles === 0 ? 'no trouble' : piece.troubles === 1 ? '1 trouble' : `${piece.troubles} troubles`;
+function Heading({ count, query, onQuery }: HeadingProps) {
+  const navigate = useNavigate();
+  const may = useMay('all');
+  const add = () => void navigate('/pieces/new');
+  useHotkeys('a', add, { enabled: may });
   return (
-    <Flex direction="column" fontSize="note" alignItems={{ base: 'flex-end', md: 'flex-start' }}>
-      <Box color="soft">
-        {troubles}
-        {piece.rounds > 0 ? `, ${piece.rounds} ${piece.rounds === 1 ? 'round' : 'rounds'}` : ''}
+    <Flex gap="0.5rem 1rem" alignItems="center" wrap="wrap">
+      <Flex alignItems="baseline" gap="4" flex="1 1 auto">
+        <PageHeading title="Linen" />
+        <Box color="soft">{count === 1 ? '1 piece' : `${count} pieces`}</Box>
+      </Flex>
+      <Box flex={{ base: '1 1 100%', md: '0 1 20.5rem' }} order={{ base: 3, md: 0 }}>
+        <Input
+          value={query}
+          onChange={(event) => onQuery(event.currentTarget.value)}
+          placeholder="Name, kind, fibre, colour"
+          aria-label="Search your linen"
+        />
       </Box>
-      {piece.wear.length > 0 && <Box color="brick">▲ worn: look at it</Box>}
-      {piece.due.length > 0 && (
-        <Box color="water">● {piece.due.length === 1 ? 'upkeep due' : `${piece.due.length} things due`}</Box>
+      {may && (
+        <LinkButton to="/pieces/new" variant="action" aria-keyshortcuts="a">
+          Add a piece
+        </LinkButton>
       )}
     </Flex>
   );

@@ -65,7 +65,7 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
   const error = remove.error ?? merge.error;
   if (!may) return null;
   return (
-    <Flex gap="2" wrap="wrap" marginTop="5.5" align="center">
+    <Flex gap="2" wrap="wrap" align="center">
       {others.some(({ options }) => options.length > 0) && (
         <ButtonPicker
           text="Entered twice? Merge"

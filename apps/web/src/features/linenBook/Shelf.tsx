@@ -1,0 +1,217 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { addressOf } from '@feverfew/contracts';
+import { Clock3 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { Button } from '../../components/controls/controls';
+import { DRAWN, ShelfDrawing } from '../../components/drawings/ShelfDrawing';
+import { massText } from '../../components/text/measureText';
+import { marksText } from '../../facts/sentenceView';
+import { nextActionView } from '../today/nextActionView';
+import { type PieceState, type ShelvedPiece, shortBlend } from './shelves';
+
+/** Pieces next to each other on one board, by the width of the window. */
+const ABREAST = { base: 2, md: 4, lg: 5, xl: 7 } as const;
+/** From here on a house has so many pieces that each shelf shows only its first boards. */
+const MANY_PIECES = 40;
+const FIRST_SHOWN = 14;
+
+interface ShelfProps {
+  /** null = a board without a name, where the order is not by shelf. */
+  readonly name: string | null;
+  readonly pieces: readonly ShelvedPiece[];
+  readonly isHung: boolean;
+  /** Pieces in all of the house. */
+  readonly count: number;
+  /** Pieces that do not need this are faded. */
+  readonly only: PieceState | null;
+  readonly nowMs: number;
+}
+
+/** A board with its pieces; over many it folds to its first ones, with a count. */
+export function Shelf({ name, pieces, isHung, count, only, nowMs }: ShelfProps) {
+  const [isWhole, setWhole] = useState(count <= MANY_PIECES);
+  const shown = isWhole ? pieces : pieces.slice(0, FIRST_SHOWN);
+  const most = shown.length;
+  // Boards of one shelf are of one length: eight pieces are four and four, not seven and one.
+  const columns = (abreast: number) => Math.ceil(most / Math.max(1, Math.ceil(most / abreast)));
+  const span = (abreast: number) => `span ${columns(abreast)}`;
+  const grid = (abreast: number) => `repeat(${columns(abreast)}, minmax(0, 1fr))`;
+  return (
+    <Box
+      as="section"
+      aria-label={name ?? 'Pieces'}
+      minWidth="0"
+      gridColumn={{
+        base: span(ABREAST.base),
+        md: span(ABREAST.md),
+        lg: span(ABREAST.lg),
+        xl: span(ABREAST.xl),
+      }}
+    >
+      <Box
+        as="ul"
+        listStyleType="none"
+        display="grid"
+        rowGap="4"
+        gridTemplateColumns={{
+          base: grid(ABREAST.base),
+          md: grid(ABREAST.md),
+          lg: grid(ABREAST.lg),
+          xl: grid(ABREAST.xl),
+        }}
+      >
+        {shown.map((one, at) => (
+          <li key={one.piece.id} style={{ minWidth: 0 }}>
+            <OnShelf
+              one={one}
+              shelf={at === 0 ? name : null}
+              isHung={isHung}
+              isFaded={only !== null && !one.states.includes(only)}
+              nowMs={nowMs}
+            />
+          </li>
+        ))}
+      </Box>
+      {!isWhole && pieces.length > FIRST_SHOWN && (
+        <Button variant="plain" marginTop="2" onClick={() => setWhole(true)}>
+          {pieces.length - FIRST_SHOWN} more
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+const PieceLink = chakra(Link, {
+  base: {
+    display: 'block',
+    textAlign: 'center',
+    lineHeight: '1.3',
+    height: '100%',
+    _hover: { bg: 'leafTint' },
+    _focusVisible: { outline: '2px solid', outlineColor: 'leaf', outlineOffset: '-2px' },
+  },
+});
+
+interface OnShelfProps {
+  readonly one: ShelvedPiece;
+  readonly shelf: string | null;
+  readonly isHung: boolean;
+  readonly isFaded: boolean;
+  readonly nowMs: number;
+}
+
+function OnShelf({ one, shelf, isHung, isFaded, nowMs }: OnShelfProps) {
+  const say = useLexicon();
+  const { piece } = one;
+  const mass = `${one.isMassAssumed ? '~' : ''}${massText(one.drawn.massG, useMeasures())}`;
+  return (
+    <PieceLink to={`/pieces/${piece.id}`} data-piece>
+      <Box
+        paddingInline="1"
+        borderTop={isHung ? '3px solid' : undefined}
+        borderBottom={isHung ? undefined : '3px solid'}
+        borderColor="ink"
+        paddingTop={isHung ? '0' : '1'}
+        opacity={isFaded ? 0.2 : 1}
+      >
+        {piece.photoId === null || one.drawn.isAway ? (
+          <ShelfDrawing {...one.drawn} />
+        ) : (
+          <Photo photoId={piece.photoId} />
+        )}
+      </Box>
+      <Board name={shelf} />
+      <Box paddingInline="1" color={isFaded ? 'soft' : undefined}>
+        <Box fontWeight={isFaded ? 400 : 650} fontSize="note" marginTop="1.5" overflowWrap="anywhere">
+          {piece.name}
+        </Box>
+        <Box color="soft" fontSize="small">
+          {shortBlend(piece, say)}, {mass}
+        </Box>
+        <Needs one={one} nowMs={nowMs} />
+      </Box>
+    </PieceLink>
+  );
+}
+
+/** Linen tape along the edge of a board, with the name of the shelf. */
+function Board({ name }: { readonly name: string | null }) {
+  return (
+    <Box bg="tape" height="1.125rem" display="flex" alignItems="center" overflow="visible" aria-hidden="true">
+      {name && (
+        <Box
+          as="span"
+          bg="tape"
+          fontFamily="heading"
+          fontWeight={600}
+          fontSize="caption"
+          lineHeight="1.125rem"
+          paddingInlineStart="3"
+          paddingInlineEnd="2"
+          wordSpacing="0.125em"
+          whiteSpace="nowrap"
+        >
+          {name}
+        </Box>
+      )}
+      <Box flex="1" borderBottom="2px dashed" borderColor="stitch" height="0" />
+    </Box>
+  );
+}
+
+const Photo = ({ photoId }: { readonly photoId: string }) => (
+  <Box
+    height={`min(${DRAWN.height}px, 6.5rem)`}
+    display="flex"
+    alignItems="flex-end"
+    justifyContent="center"
+    paddingTop="2"
+  >
+    <img
+      src={addressOf('downloadPhoto', { id: photoId })}
+      alt=""
+      loading="lazy"
+      style={{ objectFit: 'cover', height: '100%', aspectRatio: '1', border: '2px solid', borderBottom: 0 }}
+    />
+  </Box>
+);
+
+/** What it needs, in words: the most urgent alone. */
+function Needs({ one, nowMs }: { readonly one: ShelvedPiece; readonly nowMs: number }) {
+  const say = useLexicon();
+  const [state] = one.states;
+  switch (state) {
+    case undefined:
+      return null;
+    case 'water':
+      return (
+        <Box color="water" fontWeight={650} fontSize="small">
+          {one.run?.vesselName ? `${one.run.vesselName}, ` : ''}
+          {one.run && nextActionView(one.run, nowMs).short}
+        </Box>
+      );
+    case 'worn':
+      return (
+        <Box color="brick" fontWeight={650} fontSize="small">
+          worn: look at it
+        </Box>
+      );
+    case 'trouble':
+      return (
+        <Box fontWeight={650} fontSize="small">
+          <Box as="span" borderBottom="3px solid" borderColor="disc">
+            {marksText(one.openMarkIds, say)}
+          </Box>
+        </Box>
+      );
+    case 'due':
+      return (
+        <Box fontWeight={650} fontSize="small" display="flex" justifyContent="center" gap="1">
+          <Clock3 size={16} aria-hidden="true" style={{ flexShrink: 0, marginTop: 1 }} />
+          {one.piece.due.length === 1 ? 'care due' : `care due: ${one.piece.due.length}`}
+        </Box>
+      );
+  }
+}
