@@ -9,6 +9,7 @@ import {
   Problem,
   Run,
   type RunView,
+  ToBuy,
   Today,
   Trouble,
   TroubleSummary,
@@ -116,6 +117,7 @@ describe('every answer', () => {
     PieceHistory.parse((await server.http.get(`/api/pieces/${run.pieceId}`).expect(200)).body);
     Trouble.parse((await server.http.get(`/api/troubles/${run.troubleId}`).expect(200)).body);
     z.array(PieceSummary).parse(pieces.body);
+    z.array(ToBuy).parse((await server.http.get('/api/to-buy').expect(200)).body);
   });
 
   it('is described in OpenAPI, plans and problems of the facts included', async () => {

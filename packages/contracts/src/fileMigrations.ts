@@ -61,6 +61,8 @@ export const FILE_MIGRATIONS: readonly FileMigration[] = [
   { from: 8, to: 9, up: withTodaysNames },
   // So have the choice of the next pass and the finding on products that must keep apart.
   { from: 9, to: 10, up: withTodaysNames },
+  // How full the bottles of the cupboard are, and since when they are open.
+  { from: 10, to: 11, up: unchanged },
 ];
 
 /**

@@ -144,11 +144,26 @@ export const PricesShape = z
   })
   .meta({ id: 'Prices' }) satisfies z.ZodType<Prices>;
 
+/** How much is left of a product, by eye. */
+export const BOTTLE_LEVELS = ['full', 'most', 'half', 'little', 'empty'] as const;
+export type BottleLevel = (typeof BOTTLE_LEVELS)[number];
+
+/** How a product of the cupboard is doing. No plan goes by it. */
+const BottleShape = z
+  .strictObject({
+    left: z.enum(BOTTLE_LEVELS).nullable(),
+    openedOn: z.iso.date('Give the day as year-month-day.').nullable(),
+  })
+  .meta({ id: 'Bottle' });
+export type Bottle = z.infer<typeof BottleShape>;
+
 export const HouseholdSettings = z
   .strictObject({
     household: HouseholdShape,
     measures: Measures,
     prices: PricesShape.default(NO_PRICES),
+    /** By the id of the product. */
+    bottles: z.record(Id, BottleShape).default({}),
     /** Facts entered one by one while the rest is guessed; null once all of it was seen and saved. */
     told: z.array(z.string().max(80)).max(500).nullable().default(null),
   })
@@ -157,5 +172,6 @@ export type HouseholdSettings = {
   household: Household;
   measures: Measures;
   prices: Prices;
+  bottles: Record<string, Bottle>;
   told: readonly string[] | null;
 };

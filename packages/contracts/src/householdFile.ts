@@ -16,7 +16,7 @@ import { WashSettings } from './wash/settings.js';
 import { FilledLoad } from './wash/view.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 10 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 11 } as const;
 
 /** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
 export const HouseholdFileV1 = z.strictObject({

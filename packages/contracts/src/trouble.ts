@@ -139,6 +139,18 @@ export const TroubleSummary = z
   .meta({ id: 'TroubleSummary' });
 export type TroubleSummary = z.infer<typeof TroubleSummary>;
 
+/** What would help an open trouble and is not in the house. */
+export const ToBuy = z
+  .strictObject({
+    troubleId: Uuid,
+    pieceName: z.string(),
+    markIds: z.array(Id),
+    /** All of them together. */
+    agentIds: z.array(Id),
+  })
+  .meta({ id: 'ToBuy' });
+export type ToBuy = z.infer<typeof ToBuy>;
+
 /** A saved trouble with its facts. */
 export const Trouble = TroubleSummary.extend({ facts: TroubleFactsShape }).meta({ id: 'Trouble' });
 export type Trouble = z.infer<typeof Trouble>;

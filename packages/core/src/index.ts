@@ -105,6 +105,7 @@ export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
 export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
+export { type Meeting, meetingOf } from './mix/meetingOf.js';
 export {
   CONTAINER_KINDS,
   EMPTY_MIX,

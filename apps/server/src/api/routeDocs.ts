@@ -121,6 +121,7 @@ export const ROUTE_DOCS: Readonly<Record<RouteName, RouteDoc>> = {
   readPlan: { tag: 'plans', summary: 'A plan as it was saved' },
 
   listTroubles: { tag: 'troubles', summary: 'List the saved troubles' },
+  listToBuy: { tag: 'troubles', summary: 'List what would help the open troubles and is not in the house' },
   createTrouble: { tag: 'troubles', summary: 'Save a trouble, and plan it', problems: ['notFound'] },
   startTrouble: {
     tag: 'troubles',

@@ -1,18 +1,16 @@
 import type {
   DeviceRole,
   FilledLoad,
-  Measures,
+  HouseholdSettings,
   NewHeapLine,
   NewPiece,
   WashSettings,
 } from '@feverfew/contracts';
 import type {
   HangingPlace,
-  Household,
   Mix,
   Outcome,
   Plan,
-  Prices,
   RunEvent,
   RunSummary,
   TrialEvent,
@@ -125,7 +123,9 @@ export const mixes = pgTable('mixes', {
 export const households = pgTable('households', {
   id: integer().primaryKey(),
   settings: jsonb()
-    .$type<{ household: Household; measures: Measures; prices: Prices; told?: readonly string[] | null }>()
+    .$type<
+      Omit<HouseholdSettings, 'told' | 'bottles'> & Partial<Pick<HouseholdSettings, 'told' | 'bottles'>>
+    >()
     .notNull(),
   /** True for the demo household. Leaving it deletes all its data. */
   madeUp: boolean('made_up').notNull().default(false),

@@ -13,8 +13,10 @@ export class HouseholdRepository {
 
   async find(): Promise<HouseholdSettings | null> {
     const [row] = await this.db.select().from(households).where(eq(households.id, ONLY));
-    // What was saved before there was `told` was saved whole.
-    return row ? { ...row.settings, told: row.settings.told ?? null } : null;
+    // What was saved before there was `told` was saved whole, and without its bottles.
+    return row
+      ? { ...row.settings, bottles: row.settings.bottles ?? {}, told: row.settings.told ?? null }
+      : null;
   }
 
   async isMadeUp(): Promise<boolean> {

@@ -4,6 +4,7 @@ import { NO_PRICES } from '@feverfew/core';
 /** What is assumed of a household with nothing entered yet. */
 export const PLAIN_HOUSEHOLD: HouseholdSettings = {
   prices: NO_PRICES,
+  bottles: {},
   told: [],
   measures: { temperature: 'C', system: 'metric' },
   household: {

@@ -1,7 +1,34 @@
-import type { HouseholdSettings, NewSavedMix } from '@feverfew/contracts';
+import type { BottleLevel, HouseholdSettings, NewSavedMix } from '@feverfew/contracts';
+
+/** Days since each product was opened, and how much of it is left. */
+const BOTTLES: Readonly<Record<string, readonly [openedDaysAgo: number, left: BottleLevel]>> = {
+  dishDetergent: [40, 'little'],
+  delicateDetergent: [60, 'most'],
+  liquidDetergent: [120, 'half'],
+  bioDetergent: [65, 'half'],
+  enzymePretreater: [110, 'half'],
+  oxygenBleach: [95, 'little'],
+  peroxide: [150, 'half'],
+  vinegar: [60, 'most'],
+  citricAcid: [210, 'most'],
+  bakingSoda: [50, 'most'],
+  washingSoda: [280, 'little'],
+  isopropanol: [90, 'half'],
+  chlorineBleach: [165, 'half'],
+};
+
+/** The cupboard of the demo at a moment. */
+export const demoBottles = (now: Date): HouseholdSettings['bottles'] =>
+  Object.fromEntries(
+    Object.entries(BOTTLES).map(([agentId, [daysAgo, left]]) => [
+      agentId,
+      { left, openedOn: new Date(now.getTime() - daysAgo * 86_400_000).toISOString().slice(0, 10) },
+    ]),
+  );
 
 /** The lock-keeper's cottage: invented, like everything in the demo. */
 export const demoHousehold: HouseholdSettings = {
+  bottles: {},
   told: null,
   measures: { temperature: 'C', system: 'metric' },
   prices: {

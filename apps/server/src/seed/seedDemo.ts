@@ -15,7 +15,7 @@ import { HeapService } from '../wash/heap.service.js';
 import { LoadsService } from '../wash/loads.service.js';
 import { demoCare } from './demoCare.js';
 import { type DemoLine, demoHeapLines, demoWashing, wetLines } from './demoHeap.js';
-import { demoHousehold, demoMixes } from './demoHousehold.js';
+import { demoBottles, demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
   type DemoRun,
@@ -41,7 +41,7 @@ export async function seedDemo(app: Services, now: Date): Promise<boolean> {
   const pieces = app.get(PiecesService, { strict: false });
   if (await pieces.hasAny()) return false;
   const house = app.get(HouseholdService, { strict: false });
-  await house.beginMadeUp(demoHousehold);
+  await house.beginMadeUp({ ...demoHousehold, bottles: demoBottles(now) });
   for (const mix of demoMixes) await app.get(MixesService, { strict: false }).keep(mix);
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {

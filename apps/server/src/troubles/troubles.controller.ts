@@ -1,4 +1,4 @@
-import type { NewTrouble, RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import type { NewTrouble, RunView, StartTrouble, ToBuy, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { Controller, Inject, Param } from '@nestjs/common';
 import { BodyOf, Serves } from '../api/serves.js';
 import { ID } from '../problems/idPipe.js';
@@ -15,6 +15,11 @@ export class TroublesController {
   @Serves('listTroubles')
   list(): Promise<TroubleSummary[]> {
     return this.service.list();
+  }
+
+  @Serves('listToBuy')
+  toBuy(): Promise<ToBuy[]> {
+    return this.service.toBuy();
   }
 
   @Serves('createTrouble')

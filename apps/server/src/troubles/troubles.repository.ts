@@ -108,6 +108,19 @@ export class TroublesRepository {
     return row?.facts ?? null;
   }
 
+  /** What each of these plans would gain from being bought, by plan; those that gain nothing are left out. */
+  async toBuy(planIds: readonly string[]): Promise<ReadonlyMap<string, string[]>> {
+    if (planIds.length === 0) return new Map();
+    const rows = await this.db
+      .select({
+        id: plans.id,
+        agentIds: sql<string[] | null>`${plans.plan}->'cupboard'->'ifBought'->'agentIds'`,
+      })
+      .from(plans)
+      .where(inArray(plans.id, [...planIds]));
+    return new Map(rows.flatMap(({ id, agentIds }) => (agentIds?.length ? [[id, agentIds]] : [])));
+  }
+
   /** Facts of the troubles named. */
   async factsOf(ids: readonly string[]): Promise<{ id: string; facts: TroubleFacts }[]> {
     if (ids.length === 0) return [];

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { NewPiece, NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import type { NewPiece, NewTrouble, ToBuy, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { NO_CHOICES, type TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
@@ -51,6 +51,16 @@ export class TroublesService {
       handsOnMin: plan.rounds[0]?.handsOnMin ?? null,
       runId: null,
     };
+  }
+
+  /** Open troubles that would gain from something that is not in the house, the newest first. */
+  async toBuy(): Promise<ToBuy[]> {
+    const open = await this.list({ status: 'open' });
+    const wanted = await this.repository.toBuy(open.map(({ planId }) => planId));
+    return open.flatMap(({ id, planId, pieceName, markIds }) => {
+      const agentIds = wanted.get(planId);
+      return agentIds ? [{ troubleId: id, pieceName, markIds, agentIds }] : [];
+    });
   }
 
   async read(id: string): Promise<Trouble> {

@@ -31,7 +31,9 @@ export function labelWords(label: CareLabel): string[] {
       : [{ high: 'iron hot', medium: 'iron medium', low: 'iron cool', never: 'no iron' }[iron]]),
     ...(dryClean === null
       ? []
-      : [dryClean === 'never' ? 'no dry cleaning' : `${dryClean}${BAR_WORDS[dryCleanBars]}`]),
-    ...(wetClean === null ? [] : [wetClean === 'never' ? 'no wet cleaning' : `W${BAR_WORDS[wetCleanBars]}`]),
+      : [dryClean === 'never' ? 'no dry cleaning' : `dry clean ${dryClean}${BAR_WORDS[dryCleanBars]}`]),
+    ...(wetClean === null
+      ? []
+      : [wetClean === 'never' ? 'no wet cleaning' : `wet clean W${BAR_WORDS[wetCleanBars]}`]),
   ];
 }

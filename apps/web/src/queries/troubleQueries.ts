@@ -10,3 +10,6 @@ export const useKeepTrouble = () => useChange('createTrouble', (body: NewTrouble
 
 export const useTrouble = (id: string | undefined) =>
   useQuery(queryOf('readTrouble', id === undefined ? null : { params: { id } }));
+
+/** What would help the open troubles and is not in the house. */
+export const useToBuy = () => useQuery(queryOf('listToBuy'));

@@ -13,6 +13,7 @@ export const KNOWLEDGE: Knowledge = loadKnowledge();
 /** A house with a little of everything; no one in it has to be spared. */
 export const HOUSE: HouseholdSettings = {
   prices: { money: '', agents: {}, kWh: null, waterM3: null, hour: null, professional: null },
+  bottles: {},
   told: [],
   measures: { temperature: 'C', system: 'metric' },
   household: {

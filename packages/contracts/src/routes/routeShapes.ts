@@ -60,7 +60,7 @@ import { NewRunEvent } from '../runEvent.js';
 import type { AfterTap, RunView } from '../runView.js';
 import { Today } from '../today.js';
 import { NewTrial, NewTrialEvent, TrialView } from '../trial.js';
-import { NewTrouble, StartTrouble, Trouble, TroubleFactsShape, TroubleSummary } from '../trouble.js';
+import { NewTrouble, StartTrouble, ToBuy, Trouble, TroubleFactsShape, TroubleSummary } from '../trouble.js';
 import { NewHeapLine, NewHeapLines } from '../wash/heapLine.js';
 import { ForecastFile, HangLines, LineView, RolledLines, WasDry } from '../wash/line.js';
 import { ChangedWash } from '../wash/settings.js';
@@ -152,6 +152,7 @@ export const ROUTE_SHAPES: { readonly [Name in RouteName]: RouteShape<Name> } = 
   readPlan: { answer: plan },
 
   listTroubles: { answer: z.array(TroubleSummary) },
+  listToBuy: { answer: z.array(ToBuy) },
   createTrouble: { body: NewTrouble, answer: TroubleSummary },
   startTrouble: { body: StartTrouble, answer: run },
   readTrouble: { answer: Trouble },

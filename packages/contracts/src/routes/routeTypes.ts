@@ -45,7 +45,7 @@ import type { GivenRunEvent } from '../runEvent.js';
 import type { AfterTap, RunView } from '../runView.js';
 import type { Today } from '../today.js';
 import type { NewTrial, NewTrialEvent, TrialView } from '../trial.js';
-import type { NewTrouble, StartTrouble, Trouble, TroubleSummary } from '../trouble.js';
+import type { NewTrouble, StartTrouble, ToBuy, Trouble, TroubleSummary } from '../trouble.js';
 import type { NewHeapLine, NewHeapLines } from '../wash/heapLine.js';
 import type { ForecastFile, HangLines, LineView, RolledLines, WasDry } from '../wash/line.js';
 import type { ChangedWash } from '../wash/settings.js';
@@ -127,6 +127,7 @@ export interface RouteTypes {
   readonly readPlan: { readonly answer: Plan };
 
   readonly listTroubles: { readonly answer: TroubleSummary[] };
+  readonly listToBuy: { readonly answer: ToBuy[] };
   readonly createTrouble: { readonly body: NewTrouble; readonly answer: TroubleSummary };
   readonly startTrouble: { readonly body: StartTrouble; readonly answer: RunView };
   readonly readTrouble: { readonly answer: Trouble };

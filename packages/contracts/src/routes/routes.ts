@@ -125,6 +125,7 @@ export const ROUTES = {
   readPlan: { method: 'GET', path: '/plans/:id', role: 'look', reads: 'plans', isKept: true },
 
   listTroubles: { method: 'GET', path: '/troubles', role: 'look', reads: 'troubles' },
+  listToBuy: { method: 'GET', path: '/to-buy', role: 'look', reads: 'troubles' },
   createTrouble: { method: 'POST', path: '/troubles', role: 'all', status: 201, changes: ['book'] },
   startTrouble: {
     method: 'POST',

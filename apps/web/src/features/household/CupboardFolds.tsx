@@ -2,20 +2,25 @@ import { Box } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { get, useWatch } from 'react-hook-form';
 import { Fold } from '../../components/layout/Fold';
-import { CupboardEditor } from './CupboardEditor';
+import { Cupboard } from './cupboard/Cupboard';
 import { useSettingsForm } from './fields';
 import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
 
+interface CupboardFoldsProps {
+  readonly bottles: Catalogue['agents'];
+  readonly pairs: Catalogue['pairs'];
+}
+
 /** Products in the house. Their label doses and prices are optional. */
-export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
+export function CupboardFolds({ bottles, pairs }: CupboardFoldsProps) {
   const { control, formState } = useSettingsForm();
   const labels = useWatch({ control, name: 'household.products' });
   const prices = useWatch({ control, name: 'prices' });
   const told = Object.values(prices.agents).length;
   return (
     <>
-      <CupboardEditor agents={bottles} />
+      <Cupboard agents={bottles} pairs={pairs} />
       <Box borderBottom="1px solid" borderColor="line" marginTop="5.5">
         <Fold
           title="What their labels say"

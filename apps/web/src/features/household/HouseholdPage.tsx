@@ -89,7 +89,11 @@ function Editor({ show, start, catalogue }: EditorProps) {
   const told = show === 'house' ? null : start.told && [...start.told, 'agent'];
   return (
     <FormProvider {...form}>
-      <Box maxWidth="47.5rem" marginInline="auto" padding={{ base: '0.5rem 1rem', md: '1.5rem 1.75rem' }}>
+      <Box
+        maxWidth={show === 'house' ? '47.5rem' : { base: '67.5rem', xl: '74rem' }}
+        marginInline="auto"
+        padding={{ base: '0.5rem 1rem', md: '1.25rem 2rem' }}
+      >
         <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="3">
           <PageHeading title={show === 'house' ? 'Your house' : 'Cupboard'} />
           {show === 'house' && (
@@ -99,7 +103,7 @@ function Editor({ show, start, catalogue }: EditorProps) {
           )}
         </Flex>
         {show === 'cupboard' ? (
-          <CupboardFolds bottles={bottles} />
+          <CupboardFolds bottles={bottles} pairs={catalogue.pairs} />
         ) : (
           <HouseFolds catalogue={catalogue} onShown={() => keep(start.told)} />
         )}

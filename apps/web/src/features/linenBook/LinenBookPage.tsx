@@ -7,6 +7,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ChipButton, Input } from '../../components/controls/controls';
 import { LinkButton } from '../../components/controls/LinkButton';
+import { stepTo } from '../../components/controls/stepTo';
 import { PageHeading } from '../../components/layout/PageHeading';
 import { Empty, Failed, Loading } from '../../components/notices/States';
 import { TakenBack } from '../../components/notices/TakenBack';
@@ -29,7 +30,6 @@ import {
   STATES,
   shelvedPieces,
 } from './shelves';
-import { stepTo } from './stepTo';
 
 const STATE_WORDS: Readonly<Record<PieceState, string>> = {
   trouble: 'open trouble',

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls/controls';
 import { DRAWN, ShelfDrawing } from '../../components/drawings/ShelfDrawing';
+import { Board } from '../../components/layout/Board';
 import { massText } from '../../components/text/measureText';
 import { marksText } from '../../facts/sentenceView';
 import { nextActionView } from '../today/nextActionView';
@@ -107,7 +108,7 @@ function OnShelf({ one, shelf, isHung, isFaded, nowMs }: OnShelfProps) {
   const { piece } = one;
   const mass = `${one.isMassAssumed ? '~' : ''}${massText(one.drawn.massG, useMeasures())}`;
   return (
-    <PieceLink to={`/pieces/${piece.id}`} data-piece>
+    <PieceLink to={`/pieces/${piece.id}`} data-on-shelf>
       <Box
         paddingInline="1"
         borderTop={isHung ? '3px solid' : undefined}
@@ -133,31 +134,6 @@ function OnShelf({ one, shelf, isHung, isFaded, nowMs }: OnShelfProps) {
         <Needs one={one} nowMs={nowMs} />
       </Box>
     </PieceLink>
-  );
-}
-
-/** Linen tape along the edge of a board, with the name of the shelf. */
-function Board({ name }: { readonly name: string | null }) {
-  return (
-    <Box bg="tape" height="1.125rem" display="flex" alignItems="center" overflow="visible" aria-hidden="true">
-      {name && (
-        <Box
-          as="span"
-          bg="tape"
-          fontFamily="heading"
-          fontWeight={600}
-          fontSize="caption"
-          lineHeight="1.125rem"
-          paddingInlineStart="3"
-          paddingInlineEnd="2"
-          wordSpacing="0.125em"
-          whiteSpace="nowrap"
-        >
-          {name}
-        </Box>
-      )}
-      <Box flex="1" borderBottom="2px dashed" borderColor="stitch" height="0" />
-    </Box>
   );
 }
 
