@@ -140,7 +140,7 @@ test('the reference is searched, linked across, and says where each fact comes f
   await page.getByRole('button', { name: 'tannin', exact: true }).first().click();
   await expect(page.getByText('The bitter brown matter of tea')).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Tell this trouble' }).click();
+  await page.getByRole('button', { name: 'I have this: plan it' }).click();
   await expect(page.getByLabel('The facts', { exact: true })).toContainText(
     'There is red wine on some piece',
   );

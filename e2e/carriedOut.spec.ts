@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { addressOf, Desk, machine, Tub } from './desk';
+import { addressOf, Desk, machine, Tub, unfold } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
 import { atNight } from './worker';
 
@@ -32,7 +32,7 @@ async function ends({ page, tub }: { page: Page; tub: Tub }, outcome: string): P
   await tub.page.getByRole('button', { name: new RegExp(`^Save: ${outcome}`) }).click();
   await expect(tub.step('finished')).toHaveText(outcome);
   await page.locator('main a[href^="/pieces/"]').last().click();
-  await expect(page.getByText(`: ${outcome}`).first()).toBeVisible();
+  await expect((await unfold(page, 'What happened to it')).getByText(`: ${outcome}`).first()).toBeVisible();
 }
 
 /** The address holds what is to be treated: the pickers have tests of their own. */

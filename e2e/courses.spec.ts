@@ -9,6 +9,11 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await page.getByLabel('Search the reference').fill('claret');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Red wine, berries, cherry, beetroot');
+  // A line for each kind of cloth; none is open until it is asked for.
+  await expect(page.getByRole('link', { name: 'white, sturdy', exact: true })).toContainText(
+    'hot oxygen dip',
+  );
+  await page.getByRole('link', { name: 'white, sturdy', exact: true }).click();
   await expect(page.getByRole('region', { name: 'On white, sturdy cloth' })).toContainText('Hot oxygen dip');
   await page.getByRole('link', { name: 'wool and silk', exact: true }).click();
   await expect(page).toHaveURL(/cloth=protein/);
@@ -35,7 +40,8 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await page.goto('/reference/courses/nosuch');
   await expect(page.getByText('There is no such sheet.')).toBeVisible();
   await page.goto('/reference/courses/blood?cloth=velvet');
-  await expect(page.getByRole('region', { name: 'On white, sturdy cloth' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'white, sturdy', exact: true })).toBeVisible();
+  await expect(page.getByRole('region', { name: /^On / })).toHaveCount(0);
 });
 
 test('a course fits a phone, in degrees and measures of the household, and prints the cloth that was chosen', async ({

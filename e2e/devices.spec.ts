@@ -173,9 +173,9 @@ test('the tub only, over plain http: taps count, nothing else is offered or done
   await expect(page.getByRole('button', { name: /^Leave it|^Done/ })).toHaveCount(0);
   const [piece] = await server.ask<{ id: string }[]>('/pieces');
   await page.goto(`/pieces/${piece?.id}`);
-  await expect(page.getByRole('region', { name: 'Upkeep' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next care' })).toBeVisible();
   await expect(
-    page.getByRole('button', { name: /^(Delete|Entered twice|Save|Done|Washed once)/ }),
+    page.getByRole('button', { name: /^(Delete|Entered twice|Save|Done|Washed|Change)/ }),
   ).toHaveCount(0);
   await expect(page.getByText('From a file')).toHaveCount(0);
   await page.goto('/household');

@@ -1,4 +1,4 @@
-import { Desk, Tub } from './desk';
+import { Desk, Tub, unfold } from './desk';
 import { atNight, expect, type Page, test } from './worker';
 
 test('beetroot on linen, from a blank page to a logged outcome', async ({ page }) => {
@@ -68,7 +68,7 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
 
   await page.getByRole('link', { name: 'the table linen', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'table linen' })).toBeVisible();
-  await expect(page.getByText('Oxygen soak: Gone')).toBeVisible();
+  await expect((await unfold(page, 'What happened to it')).getByText('Oxygen soak: Gone')).toBeVisible();
 });
 
 /** From a blank page to the first soak of beetroot on the damask cloth, its clock running. */
@@ -152,7 +152,8 @@ test('a kept trouble opens with its facts; Today and the linen book show the dem
   await page.getByRole('link', { name: 'Linen', exact: true }).click();
   await page.getByLabel('Search your linen').fill('merino');
   await page.getByRole('link', { name: /merino layer/ }).click();
-  await expect(page.getByText('One night under the porch roof was enough.')).toBeVisible();
+  const log = await unfold(page, 'What happened to it');
+  await expect(log.getByText('One night under the porch roof was enough.')).toBeVisible();
   await page.getByRole('button', { name: 'New trouble on it' }).click();
   await expect(page.getByLabel('The facts', { exact: true })).toContainText('on the merino layer');
 });

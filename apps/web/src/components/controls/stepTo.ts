@@ -4,8 +4,7 @@ import type { KeyboardEvent } from 'react';
 const SAME_ROW_PX = 24;
 
 /**
- * Arrow keys among what is on the shelves: left and right to the next, up and down to the nearest of the row above
- * or below.
+ * Arrow keys on the shelves: left and right to the next thing, up and down to the nearest of the next row.
  */
 export function stepTo(event: KeyboardEvent, place: HTMLElement | null): void {
   const from = document.activeElement;

@@ -107,7 +107,7 @@ interface FrontDrawingProps {
   readonly lines: number;
 }
 
-/** A piece from the front, with a line from it to each row of words at its side; on a phone they are below it. */
+/** A piece from the front, with a line to each row of words at its side. On a phone they are below it. */
 export function FrontDrawing({ piece, lines }: FrontDrawingProps) {
   const fill = useId();
   const { paths, seams, anchors, mark } = FRONTS[piece.silhouette];

@@ -143,7 +143,7 @@ function Changing({ history, catalogue, onDone }: ChangingProps) {
   );
 }
 
-/** What a hand does next with it, at the foot of the window; on a phone its lesser acts are at the end of the page. */
+/** What to do next with it, at the foot of the window. On a phone the lesser acts end the page. */
 function Acts({ history }: { readonly history: PieceHistory }) {
   const { piece } = history;
   const navigate = useNavigate();

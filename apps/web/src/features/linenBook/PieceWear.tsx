@@ -45,7 +45,7 @@ export function PieceWear({ history }: { readonly history: PieceHistory }) {
 /** The figure nearest to its limit, as a bar whose mark is the limit. */
 function Strained({ strain }: { readonly strain: Strain }) {
   const share = strain.value / strain.warnAt;
-  // The mark stands at five sixths; a figure over it grows past it, to the end at most.
+  // The mark is at five sixths. A figure over it grows past it, to the end at most.
   const width = `${Math.min(1, share * (5 / 6)) * 100}%`;
   return (
     <Box marginTop="2">

@@ -35,7 +35,7 @@ export const TODAY_PCT = 83;
 export const AHEAD_PCT = 92;
 /** Labels on one side need this much room. */
 const LABEL_PCT = 11.5;
-/** Of the place of a knot, so much is by its rank and the rest by its date: what came close together stays apart. */
+/** Share of a knot's place that goes by its rank; the rest goes by its date. Close dates stay apart. */
 const BY_RANK = 0.6;
 /** Outcomes after which a trouble is not there any more, or not to be seen. */
 const DONE_WITH: readonly string[] = ['gone', 'better', 'mended'];

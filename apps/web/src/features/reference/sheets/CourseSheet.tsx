@@ -10,15 +10,14 @@ import {
 } from '@feverfew/contracts';
 import { useSearchParams } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
-import { LinkButton } from '../../../components/controls/LinkButton';
 import { Fold } from '../../../components/layout/Fold';
 import { Terms } from '../../../components/text/Terms';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { NotesText, NoteText } from '../NoteText';
+import { ByCloth, type Cloth } from './ByCloth';
 import { CoursePasses } from './CoursePasses';
 
 type Course = Reference['courses'][number];
-type Cloth = keyof Course['cloths'];
 type ClothCourse = Course['cloths'][Cloth];
 
 const CLOTHS = Object.keys(CLOTH_WORDS) as Cloth[];
@@ -28,13 +27,30 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
   const say = useLexicon();
   const [params] = useSearchParams();
   const asked = params.get('cloth') as Cloth | null;
-  const cloth = asked && CLOTHS.includes(asked) ? asked : firstFilled(course);
+  const cloth = asked && CLOTHS.includes(asked) ? asked : null;
   return (
     <Stack gap="3.5">
       <Box>
         <Terms>{course.verdict.is}</Terms> <Sources ids={course.sourceIds} />
       </Box>
       <AtOnce course={course} cloth={cloth} />
+      <ByCloth cloths={course.cloths} chosen={cloth}>
+        {cloth && (
+          <Box
+            as="section"
+            aria-label={`On ${ON_CLOTH_WORDS[cloth]}`}
+            borderInlineStart="4px solid"
+            borderColor="disc"
+            paddingInlineStart="3"
+            paddingBottom="2"
+          >
+            <Box as="h3" fontSize="subhead">
+              On {ON_CLOTH_WORDS[cloth]}
+            </Box>
+            <OnCloth given={course.cloths[cloth]} reference={reference} />
+          </Box>
+        )}
+      </ByCloth>
       <Told title="How to tell" folded>
         {course.verdict.tells.map(({ see, means, courseId }) => (
           <li key={see.text}>
@@ -52,28 +68,6 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           </li>
         ))}
       </Told>
-      <Box as="nav" aria-label="Kinds of cloth" data-print="hide">
-        <Flex gap="1.5" wrap="wrap">
-          {CLOTHS.map((kind) => (
-            <LinkButton
-              key={kind}
-              to={`?cloth=${kind}`}
-              replace
-              size="small"
-              variant={kind === cloth ? 'action' : 'outline'}
-              aria-current={kind === cloth ? 'true' : undefined}
-            >
-              {CLOTH_WORDS[kind]}
-            </LinkButton>
-          ))}
-        </Flex>
-      </Box>
-      <Box as="section" aria-label={`On ${ON_CLOTH_WORDS[cloth]}`}>
-        <Box as="h2" fontSize="heading">
-          On {ON_CLOTH_WORDS[cloth]}
-        </Box>
-        <OnCloth given={course.cloths[cloth]} reference={reference} />
-      </Box>
       <Told title="Never">
         {course.never.map(({ what, why }) => (
           <li key={what.text}>
@@ -134,9 +128,6 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
   );
 }
 
-const firstFilled = ({ cloths }: Course): Cloth =>
-  CLOTHS.find((cloth) => cloths[cloth].kind === 'course') ?? 'white';
-
 interface ToldProps {
   readonly title: string;
   /** Read by who asks for it. */
@@ -168,19 +159,52 @@ function Told({ title, folded = false, children }: ToldProps) {
   );
 }
 
-/** The first seconds: a surface has its own. */
-function AtOnce({ course, cloth }: { course: Course; cloth: Cloth }) {
+/** The first seconds: a surface has its own. What is never done then is framed below it. */
+function AtOnce({ course, cloth }: { course: Course; cloth: Cloth | null }) {
   const lines = cloth === 'surface' ? course.atOnce.surface : course.atOnce.garment;
   // A piece that must not be wetted is not to be rinsed.
   const kept = cloth === 'dryOnly' ? [] : lines;
+  const { donts } = course.atOnce;
+  if (kept.length + donts.length === 0) return null;
   return (
-    <Told title="At once">
-      {[...kept, ...course.atOnce.donts].map((note) => (
-        <li key={note.text}>
-          <NoteText note={note} />
-        </li>
-      ))}
-    </Told>
+    <Box
+      as="section"
+      aria-label="At once"
+      borderInlineStart="4px solid"
+      borderColor="ink"
+      paddingInlineStart="3.5"
+    >
+      <Box as="h2" fontSize="subhead">
+        At once
+      </Box>
+      <Box fontFamily="heading" fontWeight={600} fontSize="large">
+        {kept.map((note) => (
+          <Box key={note.text}>
+            <NoteText note={note} />
+          </Box>
+        ))}
+      </Box>
+      {donts.length > 0 && (
+        <Flex as="ul" listStyleType="none" gap="2" wrap="wrap" marginTop="2">
+          {donts.map((note) => (
+            <Box
+              as="li"
+              key={note.text}
+              border="1.5px dashed"
+              borderColor="brick"
+              color="brick"
+              fontWeight={650}
+              fontSize="note"
+              borderRadius="sm"
+              paddingInline="2.5"
+              paddingBlock="0.5"
+            >
+              <NoteText note={note} />
+            </Box>
+          ))}
+        </Flex>
+      )}
+    </Box>
   );
 }
 

@@ -3,6 +3,7 @@ import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls/controls';
+import { Fold } from '../../../components/layout/Fold';
 import { addressOf } from '../../../facts/draftAddress';
 import { EMPTY_DRAFT } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';
@@ -40,59 +41,61 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
             </>
           )}
         </Box>
-        <Button size="small" onClick={tell} data-print="hide">
-          Tell this trouble
+        <Button variant="action" size="small" onClick={tell} data-print="hide">
+          I have this: plan it
         </Button>
       </Flex>
       {course && <CourseSheet course={course} reference={reference} />}
-      <Box as="h2" fontSize="body" color="soft" marginTop="4.5">
-        It is made of
-      </Box>
-      <RangeBars
-        colour="water"
-        bars={components.map(({ component, weight }) => ({
-          key: component.id,
-          name: (
-            <See family="components" id={component.id}>
-              {component.name}
-            </See>
-          ),
-          low: 0,
-          high: weight,
-        }))}
-      />
-      <Sources ids={mark.sourceIds} />
-      <Fact term="Heat" sourceIds={coldest?.component.sourceIds ?? ['commonPractice']}>
-        {coldest
-          ? `at most ${say.temp(coldest.component.maxTempC ?? 0)} while ${coldest.component.name} is there`
-          : 'no limit of its own'}
-        {components.some(({ component }) => component.heatSets) ? '; heat sets it' : ''}
-      </Fact>
-      <Fact
-        term="Never while it is there"
-        sourceIds={components.flatMap(({ component }) => component.sourceIds)}
-      >
-        {neverWords(components.map(({ component }) => component)) || 'nothing of its own'}
-      </Fact>
-      <Fact term="With age" sourceIds={mark.sourceIds}>
-        {mark.withAge}
-      </Fact>
       {mark.lookAlikeIds.length > 0 && (
         <Fact term="Looks like" sourceIds={mark.sourceIds}>
           <SeeAll family="marks" ids={mark.lookAlikeIds} nameOf={say.name} />
         </Fact>
       )}
-      {mark.advice.length > 0 && (
-        <Fact term="Careful" sourceIds={mark.sourceIds}>
-          <NotesText notes={mark.advice} />
+      <Fold title="What it is made of, and what it bears" printed>
+        <Box as="h3" fontSize="body" color="soft">
+          It is made of
+        </Box>
+        <RangeBars
+          colour="water"
+          bars={components.map(({ component, weight }) => ({
+            key: component.id,
+            name: (
+              <See family="components" id={component.id}>
+                {component.name}
+              </See>
+            ),
+            low: 0,
+            high: weight,
+          }))}
+        />
+        <Sources ids={mark.sourceIds} />
+        <Fact term="Heat" sourceIds={coldest?.component.sourceIds ?? ['commonPractice']}>
+          {coldest
+            ? `at most ${say.temp(coldest.component.maxTempC ?? 0)} while ${coldest.component.name} is there`
+            : 'no limit of its own'}
+          {components.some(({ component }) => component.heatSets) ? '; heat sets it' : ''}
         </Fact>
-      )}
-      <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>
-        <SeeAll family="methods" ids={methodsForMark(mark, reference)} nameOf={say.name} most={6} />
-      </Fact>
-      <Fact term="Also called" sourceIds={['commonPractice']}>
-        {mark.aliases.join(', ') || '—'}
-      </Fact>
+        <Fact
+          term="Never while it is there"
+          sourceIds={components.flatMap(({ component }) => component.sourceIds)}
+        >
+          {neverWords(components.map(({ component }) => component)) || 'nothing of its own'}
+        </Fact>
+        <Fact term="With age" sourceIds={mark.sourceIds}>
+          {mark.withAge}
+        </Fact>
+        {mark.advice.length > 0 && (
+          <Fact term="Careful" sourceIds={mark.sourceIds}>
+            <NotesText notes={mark.advice} />
+          </Fact>
+        )}
+        <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>
+          <SeeAll family="methods" ids={methodsForMark(mark, reference)} nameOf={say.name} most={6} />
+        </Fact>
+        <Fact term="Also called" sourceIds={['commonPractice']}>
+          {mark.aliases.join(', ') || '—'}
+        </Fact>
+      </Fold>
     </>
   );
 }

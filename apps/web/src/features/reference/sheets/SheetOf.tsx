@@ -41,7 +41,15 @@ export function SheetOf({ family, id, reference }: SheetOfProps) {
     );
   if (!sheet) return <Empty>There is no such sheet. It may have been renamed: search for it.</Empty>;
   return (
-    <Box as="article" aria-label={sheet.name}>
+    <Box
+      as="article"
+      aria-label={sheet.name}
+      border={{ lg: '1.5px solid' }}
+      borderColor={{ lg: 'ink' }}
+      borderRadius="md"
+      padding={{ lg: '1rem 1.5rem' }}
+      marginTop={{ lg: '2' }}
+    >
       <Box display={{ lg: 'none' }} data-print="hide">
         <Link to={isPage ? '/reference' : `/reference/${family}`}>‹ {isPage ? 'Look up' : group?.title}</Link>
       </Box>
