@@ -72,6 +72,7 @@ test('a piece is changed and found by its new name; the shelves take an order an
 
 test('a piece is entered before anything happens to it, by its kind alone', async ({ page }) => {
   await page.goto('/pieces');
+  await expect(page.getByRole('link', { name: 'Add a piece' })).toBeVisible();
   await page.keyboard.press('a');
   await expect(page.getByRole('heading', { level: 1, name: 'A new piece' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();

@@ -76,12 +76,6 @@ await shoot('wash', '/wash', {
   act: (page) => page.locator('[data-piece]').filter({ hasText: 'band T-shirts' }).click(),
 });
 await shoot('wash-phone', '/wash', { viewport: PHONE });
-// A line is seen by day: the page stands in a place where it is morning.
-const west = Math.min(12, new Date().getUTCHours() - 10);
-await shoot('line', '/wash/line', {
-  timezoneId: west === 0 ? 'UTC' : `Etc/GMT${west > 0 ? '+' : '-'}${Math.abs(west)}`,
-  act: (page) => page.waitForTimeout(1500),
-});
 await shoot('trouble-phone', `/trouble/${waiting('beetroot')}`, { viewport: PHONE });
 await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
 await shoot('tub-look-phone-dark', `/runs/${soak}`, {
@@ -98,7 +92,11 @@ await shoot('first-start-phone', '/', {
     ),
 });
 await shoot('what-works', '/what-works');
+await shoot('linen', '/pieces');
 await shoot('piece', `/pieces/${towels}`);
+await shoot('cupboard', '/cupboard', {
+  act: (page) => page.getByRole('button', { name: /^white distilled vinegar/ }).click(),
+});
 const soakOnWool = '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool';
 const figures = (page) => page.getByRole('region', { name: 'What the mix is' });
 await shoot('mixing-table', soakOnWool, {
@@ -114,26 +112,4 @@ await shoot(
 );
 await shoot('household', '/household');
 await shoot('course', '/reference/courses/wineBerry?cloth=white');
-// The addresses of the computer that takes the picture are nobody's business: those of the demo stand there.
-const AT_HOME = ['http://192.168.7.20:4880', 'http://linen-room.local:4880', 'https://linen-room.local:4881'];
-await shoot('devices', '/devices', {
-  before: (page) =>
-    page.route('**/api/network', (route) =>
-      route.fulfill({
-        json: {
-          isOpen: true,
-          addresses: AT_HOME.map((url) => ({ url, isSafe: url.startsWith('https') })),
-          rootFingerprint: Array.from({ length: 32 }, (_, n) =>
-            ((n * 37) % 256).toString(16).padStart(2, '0'),
-          ).join(':'),
-          fault: null,
-        },
-      }),
-    ),
-  act: async (page) => {
-    await page.getByLabel('Its name').fill('Phone at the tub');
-    await page.getByRole('button', { name: 'The tub only' }).click();
-    await page.getByRole('button', { name: 'Show the code' }).click();
-  },
-});
 await browser.close();
