@@ -172,7 +172,9 @@ const Label = ({ atPct, side, title, note, align = 'center', to = null }: LabelP
     width={align === 'start' ? '9rem' : '7.5rem'}
     display={{ base: 'none', md: 'block' }}
   >
-    <Box fontWeight={650}>{to ? <Link to={to}>{title}</Link> : title}</Box>
+    <Box fontWeight={650} lineClamp={2}>
+      {to ? <Link to={to}>{title}</Link> : title}
+    </Box>
     <Box color="soft" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
       {note}
     </Box>
