@@ -50,11 +50,11 @@ export default defineConfig({
         codeSplitting: {
           includeDependenciesRecursively: false,
           groups: [
-            // Questions every first page asks, in one piece: many small ones cost a kilobyte of headers each. Nothing in
+            // Questions every first page asks, with its words and times, in one piece: many small ones cost a kilobyte of headers each. Nothing in
             // them runs when it is loaded, so that it does not matter which piece comes first.
             {
               name: 'asked',
-              test: /web\/src\/queries\/(householdQueries|todayQueries|catalogueQueries|pieceQueries|troubleQueries)\.ts/,
+              test: /web\/src\/(queries\/(householdQueries|todayQueries|catalogueQueries|pieceQueries|troubleQueries)|app\/useLexicon|clock\/(timerView|timeOfDay))\.ts/,
             },
             // The shapes that validate entered facts belong to the pages that read them; the first page does without.
             {

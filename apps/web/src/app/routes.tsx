@@ -14,9 +14,6 @@ const RunPage = lazy(() => import('../features/run/RunPage').then((page) => ({ d
 const LinenBookPage = lazy(() =>
   import('../features/linenBook/LinenBookPage').then((page) => ({ default: page.LinenBookPage })),
 );
-const NewPiecePage = lazy(() =>
-  import('../features/linenBook/NewPiecePage').then((page) => ({ default: page.NewPiecePage })),
-);
 const PiecePage = lazy(() =>
   import('../features/linenBook/PiecePage').then((page) => ({ default: page.PiecePage })),
 );
@@ -72,7 +69,6 @@ const inShell: RouteObject = {
     { path: '/trouble/:troubleId', element: <TroublePage /> },
     { path: '/runs/:runId', element: <RunPage /> },
     { path: '/pieces', element: <LinenBookPage /> },
-    { path: '/pieces/new', element: <NewPiecePage /> },
     { path: '/pieces/:pieceId', element: <PiecePage /> },
     { path: '/wash', element: <WashPage /> },
     { path: '/wash/line', element: <LinePage /> },

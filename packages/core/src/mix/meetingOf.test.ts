@@ -11,9 +11,9 @@ const meet = (one: string, other: string) => meetingOf(of(one), of(other), forbi
 describe('two products that meet', () => {
   // Poison centres warn of these three above all: chlorine with acid, with ammonia, with alcohol.
   it('give off what hurts people', () => {
-    expect(meet('chlorineBleach', 'vinegar')).toEqual({ kind: 'fumes', happens: 'gives off chlorine gas' });
+    expect(meet('chlorineBleach', 'vinegar')).toEqual({ kind: 'hurts', happens: 'gives off chlorine gas' });
     expect(meet('ammonia', 'chlorineBleach')?.happens).toBe('gives off chloramines');
-    expect(meet('isopropanol', 'chlorineBleach')?.kind).toBe('fumes');
+    expect(meet('isopropanol', 'chlorineBleach')?.kind).toBe('hurts');
   });
   it('keep apart without fumes: vinegar kept with peroxide makes peracetic acid', () => {
     expect(meet('vinegar', 'peroxide')?.kind).toBe('apart');
@@ -33,7 +33,7 @@ describe('two products that meet', () => {
     for (const one of agents)
       for (const other of agents) expect(meet(one.id, other.id)?.kind).toBe(meet(other.id, one.id)?.kind);
     expect(meetingOf(['weakAcid', 'peroxide'], ['chlorine'], [...forbiddenPairs].reverse())?.kind).toBe(
-      'fumes',
+      'hurts',
     );
   });
 });

@@ -3,12 +3,14 @@ import type { Chemistry, ForbiddenPair } from '@feverfew/knowledge';
 /** What happens where two products meet in one vessel. */
 export interface Meeting {
   /** Gas or heat that hurts people; other harm; or both only use each other up. */
-  readonly kind: 'fumes' | 'apart' | 'cancel';
+  readonly kind: 'hurts' | 'apart' | 'cancel';
   /** In words, to follow the names: "gives off chlorine gas". */
   readonly happens: string;
 }
 
-type Pair = Pick<ForbiddenPair, 'a' | 'b' | 'happens' | 'fumes'>;
+interface Pair extends Pick<ForbiddenPair, 'a' | 'b' | 'happens'> {
+  readonly fumes: boolean;
+}
 
 const ACIDS: readonly Chemistry[] = ['weakAcid', 'oxalicAcid'];
 const ALKALIS: readonly Chemistry[] = ['mildAlkali', 'strongAlkali'];
@@ -32,7 +34,7 @@ export function meetingOf(
     ({ a, b }) => (one.includes(a) && other.includes(b)) || (one.includes(b) && other.includes(a)),
   );
   const worst = met.find(({ fumes }) => fumes) ?? met[0];
-  if (worst) return { kind: worst.fumes ? 'fumes' : 'apart', happens: worst.happens };
+  if (worst) return { kind: worst.fumes ? 'hurts' : 'apart', happens: worst.happens };
   return (among(one, ACIDS) && among(other, ALKALIS)) || (among(one, ALKALIS) && among(other, ACIDS))
     ? { kind: 'cancel', happens: 'foams and cancels both' }
     : null;

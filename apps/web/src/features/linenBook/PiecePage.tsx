@@ -21,6 +21,7 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { useMay } from '../../queries/deviceQueries';
 import { useNoteCare, usePiece, useSavePiece } from '../../queries/pieceQueries';
 import { SHORT } from '../../theme/media';
+import { NewPiece } from './NewPiece';
 import { PieceCare } from './PieceCare';
 import { PieceEnds } from './PieceEnds';
 import { PieceFigure } from './PieceFigure';
@@ -31,9 +32,16 @@ import { PieceTag } from './PieceTag';
 import { PieceThread } from './PieceThread';
 import { PieceWear } from './PieceWear';
 
-/** One piece with everything that happened to it. */
+/** In the place of an id: a piece that is not entered yet. */
+const NEW = 'new';
+
+/** One piece with everything that happened to it, or the form for a new one. */
 export function PiecePage() {
   const { pieceId = '' } = useParams();
+  return pieceId === NEW ? <NewPiece /> : <OnePiece pieceId={pieceId} />;
+}
+
+function OnePiece({ pieceId }: { readonly pieceId: string }) {
   const history = usePiece(pieceId);
   const catalogue = useCatalogue();
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;

@@ -164,7 +164,7 @@ const Lift = chakra('button', {
     looks: {
       plain: {},
       lifted: { bg: 'leafTint', borderColor: 'leaf' },
-      fumes: { bg: 'brickTint', borderStyle: 'dashed', borderColor: 'brick' },
+      hurts: { bg: 'brickTint', borderStyle: 'dashed', borderColor: 'brick' },
       apart: { borderStyle: 'dashed', borderColor: 'brick' },
       cancel: { borderStyle: 'dotted', borderColor: 'soft' },
     },

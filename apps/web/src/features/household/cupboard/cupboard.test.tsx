@@ -35,7 +35,7 @@ describe('the shelves of the cupboard', () => {
     const here = ['bakingSoda', 'peroxide', 'vinegar', 'chlorineBleach', 'liquidDetergent'].map(agent);
     const answers = answersTo(agent('vinegar'), here, pairs);
     expect(answers.map((one) => `${one.agent.id} ${one.meeting.kind}`)).toEqual([
-      'chlorineBleach fumes',
+      'chlorineBleach hurts',
       'peroxide apart',
       'bakingSoda cancel',
     ]);

@@ -68,7 +68,7 @@ export interface Answer {
 
 /** Products here that must not meet the one that is lifted, the worst first. */
 export function answersTo(lifted: Agent, here: readonly Agent[], pairs: Catalogue['pairs']): Answer[] {
-  const rank: readonly Meeting['kind'][] = ['fumes', 'apart', 'cancel'];
+  const rank: readonly Meeting['kind'][] = ['hurts', 'apart', 'cancel'];
   return here
     .filter(({ id }) => id !== lifted.id)
     .flatMap((agent) => {
@@ -79,7 +79,7 @@ export function answersTo(lifted: Agent, here: readonly Agent[], pairs: Catalogu
 }
 
 export const ANSWER_WORDS: Readonly<Record<Meeting['kind'], string>> = {
-  fumes: 'poison fumes',
+  hurts: 'poison fumes',
   apart: 'keep apart',
   cancel: 'cancel out',
 };

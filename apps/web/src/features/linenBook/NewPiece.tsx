@@ -10,7 +10,7 @@ import { PieceForm } from './PieceForm';
 const START = { ...EMPTY_PIECE, since: null, replacementCost: null, note: '' };
 
 /** A piece entered before anything happens to it. */
-export function NewPiecePage() {
+export function NewPiece() {
   const catalogue = useCatalogue();
   const enter = useEnterPiece();
   const navigate = useNavigate();
