@@ -131,7 +131,7 @@ interface NumberTextProps {
   readonly onChange: (value: number | null) => void;
 }
 
-/** A number that may stay open, typed with a point or a comma. What is no number is marked and not taken. */
+/** A number that may stay open, typed with a point or a comma. What is no number is marked, and is not saved. */
 function NumberText({ label, value, isWrong, onChange }: NumberTextProps) {
   const [text, setText] = useState(value === null ? '' : String(value));
   const isNumber = (typed: string) => typed.trim() === '' || Number.isFinite(numberOf(typed));
@@ -140,6 +140,8 @@ function NumberText({ label, value, isWrong, onChange }: NumberTextProps) {
       {label}
       <Input
         inputMode="decimal"
+        pattern="\s*\d*([.,]\d*)?\s*"
+        title="A number, such as 12 or 12.5"
         value={text}
         aria-invalid={isWrong || !isNumber(text) ? true : undefined}
         onChange={(event) => {
