@@ -23,6 +23,8 @@ const COLOURS = {
   /** Sewn linen, and its stitches. */
   tape: ['#f2ead6', '#332e21'],
   stitch: ['#b09c68', '#8a7a50'],
+  /** Line on light cloth. */
+  clothLine: ['#1e2a24', '#56645b'],
   /** Outline of what can be tapped. */
   edge: ['#7b887f', '#7f8d84'],
   /** Line on the yellow of a warning sign. */

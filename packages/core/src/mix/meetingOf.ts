@@ -4,8 +4,8 @@ import type { Chemistry, ForbiddenPair } from '@feverfew/knowledge';
 export interface Meeting {
   /** Gas or heat that hurts people; other harm; or both only use each other up. */
   readonly kind: 'hurts' | 'apart' | 'cancel';
-  /** In words, to follow the names: "gives off chlorine gas". */
-  readonly happens: string;
+  /** As the knowledge puts it: "gives off chlorine gas"; null where an acid and an alkali only cancel out. */
+  readonly happens: string | null;
 }
 
 interface Pair extends Pick<ForbiddenPair, 'a' | 'b' | 'happens'> {
@@ -36,6 +36,6 @@ export function meetingOf(
   const worst = met.find(({ fumes }) => fumes) ?? met[0];
   if (worst) return { kind: worst.fumes ? 'hurts' : 'apart', happens: worst.happens };
   return (among(one, ACIDS) && among(other, ALKALIS)) || (among(one, ALKALIS) && among(other, ACIDS))
-    ? { kind: 'cancel', happens: 'foams and cancels both' }
+    ? { kind: 'cancel', happens: null }
     : null;
 }

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useId } from 'react';
-import { ClothFill } from './cloth';
+import { ClothFill, lineOn } from './cloth';
 import type { DrawnPiece } from './ShelfDrawing';
 
 type Point = readonly [x: number, y: number];
@@ -127,22 +127,24 @@ export function FrontDrawing({ piece, lines }: FrontDrawingProps) {
       <defs>
         <ClothFill id={fill} group={piece.group} colour={piece.colour} />
       </defs>
-      {paths.map((d) => (
-        <path key={d} d={d} fill={`url(#${fill})`} />
-      ))}
-      <path d={seams} strokeWidth="1.5" />
-      {piece.isMarked && (
-        <ellipse
-          cx={mark[0]}
-          cy={mark[1]}
-          rx="22"
-          ry="13"
-          fill="#8a5a3c"
-          fillOpacity="0.75"
-          strokeDasharray="4 3"
-          strokeWidth="1.4"
-        />
-      )}
+      <g stroke={lineOn(piece.colour)}>
+        {paths.map((d) => (
+          <path key={d} d={d} fill={`url(#${fill})`} />
+        ))}
+        <path d={seams} strokeWidth="1.5" />
+        {piece.isMarked && (
+          <ellipse
+            cx={mark[0]}
+            cy={mark[1]}
+            rx="22"
+            ry="13"
+            fill="#8a5a3c"
+            fillOpacity="0.75"
+            strokeDasharray="4 3"
+            strokeWidth="1.4"
+          />
+        )}
+      </g>
       <Box as="g" display={{ base: 'none', md: 'inline' }} stroke="edge" strokeWidth="1.3">
         {drawn.map(([x, y], at) => (
           <path

@@ -1,6 +1,6 @@
 import type { Catalogue, PieceFacts } from '@feverfew/contracts';
 import { useId } from 'react';
-import { ClothFill, type FibreGroup } from './cloth';
+import { ClothFill, type FibreGroup, lineOn } from './cloth';
 
 type Silhouette = Catalogue['items'][number]['silhouette'];
 
@@ -65,7 +65,10 @@ export function ShelfDrawing(piece: DrawnPiece) {
           <defs>
             <ClothFill id={fill} group={piece.group} colour={piece.colour} />
           </defs>
-          <Body {...piece} fill={`url(#${fill})`} />
+          {hungOf(piece) && <path d={HANGER} strokeWidth="1.8" />}
+          <g stroke={lineOn(piece.colour)}>
+            <Body {...piece} fill={`url(#${fill})`} />
+          </g>
         </>
       )}
     </svg>
@@ -82,7 +85,6 @@ function Body(piece: BodyProps) {
   if (hung)
     return (
       <>
-        <path d={HANGER} strokeWidth="1.8" />
         <path d={hung} fill={piece.fill} />
         <path d="M64 38V104" strokeWidth="1.4" />
         {piece.isMarked && <Mark x={52} y={62} />}

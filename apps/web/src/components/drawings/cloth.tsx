@@ -14,6 +14,12 @@ const THREADS: Readonly<Partial<Record<FibreGroup, string>>> = {
   fill: 'M2 4a2 2 0 0 0 4 0',
 };
 
+const DARK: readonly PieceFacts['colour'][] = ['dark', 'mid'];
+
+/** Colour of the lines of a drawn piece: seen on its own cloth, on a dark page too. */
+export const lineOn = (colour: PieceFacts['colour']): string =>
+  DARK.includes(colour) || colour === 'unknown' ? 'currentColor' : 'var(--ff-colors-cloth-line)';
+
 interface ClothFillProps {
   readonly id: string;
   readonly group: FibreGroup;
@@ -22,7 +28,7 @@ interface ClothFillProps {
 
 /** Fill of a drawn piece: its tone, and the threads of its fibre. Use it as `fill="url(#id)"`. */
 export function ClothFill({ id, group, colour }: ClothFillProps) {
-  const isDark = colour === 'dark' || colour === 'mid';
+  const isDark = DARK.includes(colour);
   return (
     <pattern id={id} width="8" height="8" patternUnits="userSpaceOnUse">
       <rect width="8" height="8" fill={TONES[colour]} stroke="none" />

@@ -1,9 +1,10 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useController, useFieldArray } from 'react-hook-form';
-import { Button, ChipButton, Input } from '../../components/controls/controls';
-import { useFaultAt, useSettingsForm } from './fields';
+import { useFieldArray } from 'react-hook-form';
+import { Button, ChipButton } from '../../components/controls/controls';
+import { useSettingsForm } from './fields';
+import { StrengthField } from './StrengthField';
 
 /** The agents stand in the order a house is likely to have them: the others on tap. */
 const FIRST = 12;
@@ -59,43 +60,12 @@ interface BottleProps {
 }
 
 function Bottle({ agent, index, onAway }: BottleProps) {
-  const { control } = useSettingsForm();
-  const path = `household.cupboard.${index}.strengthPct` as const;
-  const {
-    field: { value: strengthPct, onChange },
-  } = useController({ control, name: path });
-  const error = useFaultAt(path);
   return (
     <Flex gap="2" alignItems="center" wrap="wrap">
       <ChipButton size="touch" state="chosen" aria-pressed onClick={onAway}>
         ✓ {agent.name}
       </ChipButton>
-      {agent.strengthUnit && (
-        <Flex as="label" gap="1.5" alignItems="center" fontSize="small">
-          <Input
-            width="5.125rem"
-            type="number"
-            step="any"
-            inputMode="decimal"
-            aria-label={`Strength of ${agent.name}, ${agent.strengthUnit}`}
-            aria-invalid={error ? true : undefined}
-            value={strengthPct ?? ''}
-            onChange={(event) =>
-              onChange(event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)
-            }
-          />
-          {/* A bottle says 3 %: by weight or by volume is for the recipe. */}
-          {agent.strengthUnit?.replace(/ [wv]\/v$/, '')}
-          {agent.needsStrength && strengthPct === null && (
-            <Box color="brick">⚠ not known: kept out of recipes</Box>
-          )}
-        </Flex>
-      )}
-      {error && (
-        <Box color="brick" role="alert">
-          ⚠ {error}
-        </Box>
-      )}
+      <StrengthField agent={agent} index={index} />
     </Flex>
   );
 }

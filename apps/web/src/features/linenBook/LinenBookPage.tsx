@@ -8,6 +8,7 @@ import { useServerNow } from '../../clock/useServerNow';
 import { ChipButton, Input } from '../../components/controls/controls';
 import { LinkButton } from '../../components/controls/LinkButton';
 import { stepTo } from '../../components/controls/stepTo';
+import { pageColumns } from '../../components/layout/boardGrid';
 import { PageHeading } from '../../components/layout/PageHeading';
 import { Empty, Failed, Loading } from '../../components/notices/States';
 import { TakenBack } from '../../components/notices/TakenBack';
@@ -18,7 +19,7 @@ import { useToday } from '../../queries/todayQueries';
 import { searchOptions } from '../../search/searchOptions';
 import { PieceRows } from './PieceRows';
 import { blendText } from './pieceText';
-import { Shelf } from './Shelf';
+import { ABREAST, Shelf } from './Shelf';
 import {
   countOf,
   inOrder,
@@ -176,12 +177,7 @@ function Book({ pieces, catalogue, today, fetchedAt }: BookProps) {
           gap="1.5rem 0.875rem"
           marginTop="4"
           gridAutoFlow="row dense"
-          gridTemplateColumns={{
-            base: 'repeat(2, minmax(0, 1fr))',
-            md: 'repeat(4, minmax(0, 1fr))',
-            lg: 'repeat(5, minmax(0, 1fr))',
-            xl: 'repeat(7, minmax(0, 1fr))',
-          }}
+          gridTemplateColumns={pageColumns(ABREAST)}
         >
           {boards
             .filter((board) => board.pieces.length > 0)

@@ -1,5 +1,5 @@
 import { Box, Grid } from '@chakra-ui/react';
-import type { Catalogue, PieceHistory } from '@feverfew/contracts';
+import { type Catalogue, type PieceHistory, upperFirst } from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { type Lexicon, useLexicon } from '../../app/useLexicon';
 import { FrontDrawing } from '../../components/drawings/FrontDrawing';
@@ -75,7 +75,7 @@ const MAX_PARTS = 2;
 function rowsOf(history: PieceHistory, say: Lexicon): FigureRow[] {
   const { piece } = history;
   const parts = piece.parts.slice(0, MAX_PARTS).map((part, at) => ({
-    term: piece.parts.length > 1 ? upper(part.name) : 'Cloth',
+    term: piece.parts.length > 1 ? upperFirst(part.name) : 'Cloth',
     text:
       fibresText(part, say) +
       (at === MAX_PARTS - 1 && piece.parts.length > MAX_PARTS
@@ -97,5 +97,3 @@ function rowsOf(history: PieceHistory, say: Lexicon): FigureRow[] {
   };
   return [...parts, colour, state];
 }
-
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -7,13 +7,14 @@ import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls/controls';
 import { DRAWN, ShelfDrawing } from '../../components/drawings/ShelfDrawing';
 import { Board } from '../../components/layout/Board';
+import { boardGrid } from '../../components/layout/boardGrid';
 import { massText } from '../../components/text/measureText';
 import { marksText } from '../../facts/sentenceView';
 import { nextActionView } from '../today/nextActionView';
 import { type PieceState, type ShelvedPiece, shortBlend } from './shelves';
 
 /** Pieces next to each other on one board, by the width of the window. */
-const ABREAST = { base: 2, md: 4, lg: 5, xl: 7 } as const;
+export const ABREAST = { base: 2, md: 4, lg: 5, xl: 7 } as const;
 /** From here on a house has so many pieces that each shelf shows only its first boards. */
 const MANY_PIECES = 40;
 const FIRST_SHOWN = 14;
@@ -34,35 +35,10 @@ interface ShelfProps {
 export function Shelf({ name, pieces, isHung, count, only, nowMs }: ShelfProps) {
   const [isWhole, setWhole] = useState(count <= MANY_PIECES);
   const shown = isWhole ? pieces : pieces.slice(0, FIRST_SHOWN);
-  const most = shown.length;
-  // Boards of one shelf are of one length: eight pieces are four and four, not seven and one.
-  const columns = (abreast: number) => Math.ceil(most / Math.max(1, Math.ceil(most / abreast)));
-  const span = (abreast: number) => `span ${columns(abreast)}`;
-  const grid = (abreast: number) => `repeat(${columns(abreast)}, minmax(0, 1fr))`;
+  const { gridColumn, inside } = boardGrid(shown.length, ABREAST);
   return (
-    <Box
-      as="section"
-      aria-label={name ?? 'Pieces'}
-      minWidth="0"
-      gridColumn={{
-        base: span(ABREAST.base),
-        md: span(ABREAST.md),
-        lg: span(ABREAST.lg),
-        xl: span(ABREAST.xl),
-      }}
-    >
-      <Box
-        as="ul"
-        listStyleType="none"
-        display="grid"
-        rowGap="4"
-        gridTemplateColumns={{
-          base: grid(ABREAST.base),
-          md: grid(ABREAST.md),
-          lg: grid(ABREAST.lg),
-          xl: grid(ABREAST.xl),
-        }}
-      >
+    <Box as="section" aria-label={name ?? 'Pieces'} minWidth="0" gridColumn={gridColumn}>
+      <Box as="ul" listStyleType="none" display="grid" rowGap="4" gridTemplateColumns={inside}>
         {shown.map((one, at) => (
           <li key={one.piece.id} style={{ minWidth: 0 }}>
             <OnShelf
@@ -115,13 +91,14 @@ function OnShelf({ one, shelf, isHung, isFaded, nowMs }: OnShelfProps) {
         borderBottom={isHung ? undefined : '3px solid'}
         borderColor="ink"
         paddingTop={isHung ? '0' : '1'}
-        opacity={isFaded ? 0.2 : 1}
       >
-        {piece.photoId === null || one.drawn.isAway ? (
-          <ShelfDrawing {...one.drawn} />
-        ) : (
-          <Photo photoId={piece.photoId} />
-        )}
+        <Box opacity={isFaded ? 0.2 : 1}>
+          {piece.photoId === null || one.drawn.isAway ? (
+            <ShelfDrawing {...one.drawn} />
+          ) : (
+            <Photo photoId={piece.photoId} />
+          )}
+        </Box>
       </Box>
       <Board name={shelf} />
       <Box paddingInline="1" color={isFaded ? 'soft' : undefined}>

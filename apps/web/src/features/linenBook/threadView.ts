@@ -1,4 +1,4 @@
-import type { Lexicon, PieceHistory } from '@feverfew/contracts';
+import { type Lexicon, lowerFirst, type PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { OUTCOME_WORDS } from '../../components/text/runWords';
 import { marksText } from '../../facts/sentenceView';
@@ -104,7 +104,7 @@ function noteOf(status: Trouble['status'], outcome: string | null): string {
   if (status === 'running') return 'under way';
   if (status === 'open' || outcome === null) return 'open';
   const words = (OUTCOME_WORDS as Readonly<Record<string, string>>)[outcome] ?? outcome;
-  return words.charAt(0).toLowerCase() + words.slice(1).replace(/, and accepted|, trouble stays open/, '');
+  return lowerFirst(words.replace(/, and accepted|, trouble stays open/, ''));
 }
 
 /** Between the first time and today. */
@@ -119,21 +119,17 @@ function placed(events: readonly Event[], nowMs: number): Omit<Knot, 'label'>[] 
   });
 }
 
+type Side = NonNullable<Knot['label']>;
+
 /** The newest gets its words first; what is gone has them above, what is still there below. Washes have none. */
 function labelled(knots: readonly Omit<Knot, 'label'>[]): Knot[] {
-  const taken = { above: Number.POSITIVE_INFINITY, below: Number.POSITIVE_INFINITY };
-  return [...knots]
-    .reverse()
-    .map((knot): Knot => {
-      const side = knot.kind === 'still' ? 'below' : 'above';
-      const other = side === 'above' ? 'below' : 'above';
-      const free = [side, other].find((one) => taken[one as 'above'] - knot.atPct >= LABEL_PCT) as
-        | 'above'
-        | 'below'
-        | undefined;
-      if (knot.kind === 'wash' || free === undefined) return { ...knot, label: null };
-      taken[free] = knot.atPct;
-      return { ...knot, label: free };
-    })
-    .reverse();
+  const taken: Record<Side, number> = { above: Number.POSITIVE_INFINITY, below: Number.POSITIVE_INFINITY };
+  const named = [...knots].reverse().map((knot): Knot => {
+    const sides: readonly Side[] = knot.kind === 'still' ? ['below', 'above'] : ['above', 'below'];
+    const free = sides.find((side) => taken[side] - knot.atPct >= LABEL_PCT);
+    if (knot.kind === 'wash' || free === undefined) return { ...knot, label: null };
+    taken[free] = knot.atPct;
+    return { ...knot, label: free };
+  });
+  return named.reverse();
 }

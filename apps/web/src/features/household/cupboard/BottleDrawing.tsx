@@ -1,4 +1,5 @@
 import type { Catalogue } from '@feverfew/contracts';
+import { useId } from 'react';
 import type { Family } from './cupboardView';
 
 type Form = Catalogue['agents'][number]['form'];
@@ -35,6 +36,7 @@ interface BottleDrawingProps {
 /** A bottle, a box or a bar with its level. The words next to it say the same. */
 export function BottleDrawing({ form, family, share, isAbsent = false }: BottleDrawingProps) {
   const { body, more, top } = OUTLINES[form];
+  const inside = useId();
   const level = FLOOR - (share ?? 0) * (FLOOR - top);
   return (
     <svg
@@ -53,10 +55,10 @@ export function BottleDrawing({ form, family, share, isAbsent = false }: BottleD
       {!isAbsent && <path d={body} fill="var(--ff-colors-card)" />}
       {share !== null && !isAbsent && (
         <>
-          <clipPath id={`in-${form}`}>
+          <clipPath id={inside}>
             <path d={body} />
           </clipPath>
-          <g clipPath={`url(#in-${form})`}>
+          <g clipPath={`url(#${inside})`}>
             <rect x="0" y={level} width="80" height={FLOOR - level} fill={CONTENTS[family]} stroke="none" />
             <path d={`M0 ${level}H80`} strokeWidth="1.5" />
           </g>

@@ -1,9 +1,10 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { BOTTLE_LEVELS, type Catalogue } from '@feverfew/contracts';
+import { BOTTLE_LEVELS, type Catalogue, lowerFirst } from '@feverfew/contracts';
 import { useController } from 'react-hook-form';
 import { ChipRow } from '../../../components/controls/ChipRow';
 import { Button, Input } from '../../../components/controls/controls';
-import { useFaultAt, useSettingsForm } from '../fields';
+import { useSettingsForm } from '../fields';
+import { StrengthField } from '../StrengthField';
 import { BottleDrawing } from './BottleDrawing';
 import { ANSWER_WORDS, type Answer, familyOf, LEVEL_SHARES, LEVEL_WORDS } from './cupboardView';
 
@@ -33,7 +34,7 @@ export function BottlePanel({ agent, index, answers, onPutIn, onTakeOut }: Bottl
         <Entered agent={agent} index={index} />
       )}
       <Box fontSize="note" color="soft">
-        Keeps: {lower(agent.shelfLife)}
+        Keeps: {lowerFirst(agent.shelfLife)}
       </Box>
       <Answers answers={answers} />
       {index !== null && (
@@ -44,8 +45,6 @@ export function BottlePanel({ agent, index, answers, onPutIn, onTakeOut }: Bottl
     </Stack>
   );
 }
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 function Entered({ agent, index }: { readonly agent: Agent; readonly index: number }) {
   const { control } = useSettingsForm();
@@ -59,7 +58,7 @@ function Entered({ agent, index }: { readonly agent: Agent; readonly index: numb
       <Flex gap="4" alignItems="center">
         <BottleDrawing form={agent.form} family={familyOf(agent)} share={left ? LEVEL_SHARES[left] : null} />
         <Stack gap="2" flex="1">
-          {agent.strengthUnit && <Strength agent={agent} index={index} unit={agent.strengthUnit} />}
+          <StrengthField agent={agent} index={index} />
           <Box as="label" fontSize="note" color="soft">
             Opened on
             <Input
@@ -85,44 +84,6 @@ function Entered({ agent, index }: { readonly agent: Agent; readonly index: numb
   );
 }
 
-interface StrengthProps {
-  readonly agent: Agent;
-  readonly index: number;
-  readonly unit: string;
-}
-
-function Strength({ agent, index, unit }: StrengthProps) {
-  const { control } = useSettingsForm();
-  const path = `household.cupboard.${index}.strengthPct` as const;
-  const { field } = useController({ control, name: path });
-  const error = useFaultAt(path);
-  return (
-    <Box as="label" fontSize="note" color="soft">
-      {/* A bottle says 3 %: by weight or by volume is for the recipe. */}
-      Strength, {unit.replace(/ [wv]\/v$/, '')}
-      <Input
-        type="number"
-        step="any"
-        inputMode="decimal"
-        aria-label={`Strength of ${agent.name}, ${unit}`}
-        aria-invalid={error ? true : undefined}
-        value={field.value ?? ''}
-        onChange={(event) =>
-          field.onChange(event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)
-        }
-      />
-      {agent.needsStrength && field.value === null && (
-        <Box color="brick">⚠ not known: kept out of recipes</Box>
-      )}
-      {error && (
-        <Box color="brick" role="alert">
-          ⚠ {error}
-        </Box>
-      )}
-    </Box>
-  );
-}
-
 function Answers({ answers }: { readonly answers: readonly Answer[] }) {
   return (
     <Box>
@@ -135,7 +96,7 @@ function Answers({ answers }: { readonly answers: readonly Answer[] }) {
           <Box as="li" key={agent.id} borderTop="1px solid" borderColor="line" paddingBlock="2">
             <Box fontWeight={650}>{agent.name}</Box>
             <Box color={meeting.kind === 'cancel' ? 'soft' : 'brick'} fontSize="note">
-              {ANSWER_WORDS[meeting.kind]}: {meeting.happens}
+              {ANSWER_WORDS[meeting.kind]}: {meeting.happens ?? 'they foam and use each other up'}
             </Box>
           </Box>
         ))}

@@ -41,7 +41,7 @@ export function Cupboard({ agents, pairs }: CupboardProps) {
   const panel = useRef<HTMLDivElement>(null);
   useEffect(() => {
     // Where the panel is below the shelves, it comes into view with what is lifted.
-    if (liftedId !== null && isOutOfSight(panel.current)) panel.current?.scrollIntoView({ block: 'center' });
+    if (liftedId !== null && isOutOfSight(panel.current)) panel.current?.scrollIntoView({ block: 'start' });
   }, [liftedId]);
   const putIn = (agentId: string) => {
     append({ agentId, strengthPct: null });
@@ -70,7 +70,15 @@ export function Cupboard({ agents, pairs }: CupboardProps) {
           )}
         </Flex>
       </Box>
-      <Box ref={panel} bg="paper" padding="4" borderRadius="md" position={{ lg: 'sticky' }} top="4">
+      <Box
+        ref={panel}
+        bg="paper"
+        padding="4"
+        borderRadius="md"
+        position={{ lg: 'sticky' }}
+        top="4"
+        scrollMarginTop="7.5rem"
+      >
         {lifted ? (
           <BottlePanel
             key={lifted.id}

@@ -5,6 +5,7 @@ import { type ReactNode, useRef } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { stepTo } from '../../../components/controls/stepTo';
 import { Board } from '../../../components/layout/Board';
+import { boardGrid, pageColumns } from '../../../components/layout/boardGrid';
 import { BottleDrawing } from './BottleDrawing';
 import {
   ANSWER_WORDS,
@@ -48,12 +49,7 @@ export function CupboardShelves({ kept, wanted, liftedId, answers, onLift }: Cup
       onKeyDown={(event) => stepTo(event, place.current)}
       gap="1rem 0.5rem"
       gridAutoFlow="row dense"
-      gridTemplateColumns={{
-        base: `repeat(${ABREAST.base}, minmax(0, 1fr))`,
-        md: `repeat(${ABREAST.md}, minmax(0, 1fr))`,
-        lg: `repeat(${ABREAST.lg}, minmax(0, 1fr))`,
-        xl: `repeat(${ABREAST.xl}, minmax(0, 1fr))`,
-      }}
+      gridTemplateColumns={pageColumns(ABREAST)}
     >
       {SHOWN.map((family) => {
         const here = kept.filter(({ agent }) => familyOf(agent) === family);
@@ -123,22 +119,10 @@ interface ShelfProps {
 }
 
 function Shelf({ name, count, children }: ShelfProps) {
-  const columns = (abreast: number) => Math.ceil(count / Math.max(1, Math.ceil(count / abreast)));
-  const each = (make: (columns: number) => string) => ({
-    base: make(columns(ABREAST.base)),
-    md: make(columns(ABREAST.md)),
-    lg: make(columns(ABREAST.lg)),
-    xl: make(columns(ABREAST.xl)),
-  });
+  const { gridColumn, inside } = boardGrid(count, ABREAST);
   return (
-    <Box as="section" aria-label={name} minWidth="0" gridColumn={each((wide) => `span ${wide}`)}>
-      <Box
-        as="ul"
-        listStyleType="none"
-        display="grid"
-        rowGap="3"
-        gridTemplateColumns={each((wide) => `repeat(${wide}, minmax(0, 1fr))`)}
-      >
+    <Box as="section" aria-label={name} minWidth="0" gridColumn={gridColumn}>
+      <Box as="ul" listStyleType="none" display="grid" rowGap="3" gridTemplateColumns={inside}>
         {children}
       </Box>
     </Box>

@@ -1,4 +1,4 @@
-import { COURSE_END_WORDS, type Reference } from '@feverfew/contracts';
+import { COURSE_END_WORDS, lowerFirst, type Reference } from '@feverfew/contracts';
 import type { Lexicon } from '../../../app/useLexicon';
 
 type ClothCourse = Reference['courses'][number]['cloths']['white'];
@@ -12,6 +12,6 @@ export function clothLine(given: ClothCourse, say: Lexicon): string {
   const steps = [...new Set(given.first.map(({ methodIds: [best = ''] }) => say.name(best)))];
   const more = steps.length > MAX_STEPS ? ', …' : '';
   const wash = given.wash ? `wash to ${say.temp(given.wash.tempC.max)}` : '';
-  const named = steps.slice(0, MAX_STEPS).map((name) => name.charAt(0).toLowerCase() + name.slice(1));
+  const named = steps.slice(0, MAX_STEPS).map(lowerFirst);
   return [named.join(', ') + more, wash].filter(Boolean).join('; ');
 }
